@@ -1,0 +1,84 @@
+package ongle.app.clients;
+
+import jakarta.persistence.Entity;
+import jakarta.persistence.GeneratedValue;
+import jakarta.persistence.GenerationType;
+import jakarta.persistence.Id;
+import jakarta.persistence.Version;
+import java.util.UUID;
+
+/** Somebody whose nails are done here. */
+@Entity
+public class Client {
+  @Id
+  @GeneratedValue(strategy = GenerationType.IDENTITY)
+  private Long id;
+
+  @Version private int version;
+  private UUID formKey;
+  private String name;
+  private String phone;
+  private String handsDo;
+  private String notes;
+  private String allergy;
+  private boolean minor;
+
+  protected Client() {}
+
+  /**
+   * @param formKey of the form it was entered in, so that a form sent twice makes one client
+   */
+  public Client(UUID formKey, String name) {
+    this.formKey = formKey;
+    this.name = name;
+  }
+
+  public Long getId() {
+    return id;
+  }
+
+  public int getVersion() {
+    return version;
+  }
+
+  public String getName() {
+    return name;
+  }
+
+  public String getPhone() {
+    return phone;
+  }
+
+  /** What the hands do all day. */
+  public String getHandsDo() {
+    return handsDo;
+  }
+
+  public String getNotes() {
+    return notes;
+  }
+
+  /** Known allergies; anything here is shown as a caution. */
+  public String getAllergy() {
+    return allergy;
+  }
+
+  public boolean isMinor() {
+    return minor;
+  }
+
+  public void describe(
+      String newName,
+      String newPhone,
+      String newHandsDo,
+      String newNotes,
+      String newAllergy,
+      boolean nowMinor) {
+    name = newName;
+    phone = newPhone;
+    handsDo = newHandsDo;
+    notes = newNotes;
+    allergy = newAllergy;
+    minor = nowMinor;
+  }
+}

@@ -1,0 +1,121 @@
+package ongle.app.clients;
+
+import jakarta.validation.Valid;
+import java.util.Optional;
+import java.util.UUID;
+import ongle.app.web.NotFound;
+import org.springframework.dao.DataIntegrityViolationException;
+import org.springframework.orm.ObjectOptimisticLockingFailureException;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.validation.BindingResult;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.ModelAttribute;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestHeader;
+import org.springframework.web.bind.annotation.RequestParam;
+
+/** Find, add and edit clients. */
+@Controller
+class ClientController {
+  private final ClientRepository clients;
+  private final ClientHistory history;
+
+  ClientController(ClientRepository clients, ClientHistory history) {
+    this.clients = clients;
+    this.history = history;
+  }
+
+  @GetMapping("/clients")
+  String find(
+      @RequestParam(defaultValue = "") String q,
+      @RequestHeader(name = "HX-Request", defaultValue = "false") boolean fragment,
+      Model model) {
+    model.addAttribute("q", q);
+    model.addAttribute("clients", clients.find(q.strip()));
+    return fragment ? "clients/list :: found" : "clients/list";
+  }
+
+  @GetMapping("/clients/new")
+  String blank(@RequestParam(defaultValue = "") String name, Model model) {
+    ClientForm form = new ClientForm();
+    form.setName(name);
+    model.addAttribute("form", form);
+    return "clients/edit";
+  }
+
+  @PostMapping("/clients")
+  String add(@Valid @ModelAttribute("form") ClientForm form, BindingResult errors) {
+    if (errors.hasErrors()) {
+      return "clients/edit";
+    }
+    return "redirect:/clients/" + added(form).getId();
+  }
+
+  @GetMapping("/clients/{id}")
+  String show(@PathVariable long id, Model model) {
+    Client client = client(id);
+    model.addAttribute("client", client);
+    model.addAttribute("sets", history.of(id));
+    model.addAttribute("setKey", UUID.randomUUID());
+    return "clients/show";
+  }
+
+  @GetMapping("/clients/{id}/edit")
+  String edit(@PathVariable long id, Model model) {
+    model.addAttribute("form", ClientForm.of(client(id)));
+    model.addAttribute("id", id);
+    return "clients/edit";
+  }
+
+  @PostMapping("/clients/{id}")
+  String change(
+      @PathVariable long id,
+      @Valid @ModelAttribute("form") ClientForm form,
+      BindingResult errors,
+      Model model) {
+    Client client = client(id);
+    model.addAttribute("id", id);
+    if (form.getVersion() == null || form.getVersion() != client.getVersion()) {
+      return changedElsewhere(client, form, errors, model);
+    }
+    if (errors.hasErrors()) {
+      return "clients/edit";
+    }
+    form.writeTo(client);
+    try {
+      clients.saveAndFlush(client);
+    } catch (ObjectOptimisticLockingFailureException e) {
+      return changedElsewhere(client(id), form, errors, model);
+    }
+    return "redirect:/clients/" + id;
+  }
+
+  /** Keeps what was typed, shows what is stored, and lets the next save go through knowingly. */
+  private static String changedElsewhere(
+      Client stored, ClientForm form, BindingResult errors, Model model) {
+    errors.reject("changed");
+    form.setVersion(stored.getVersion());
+    model.addAttribute("stored", stored);
+    return "clients/edit";
+  }
+
+  private Client added(ClientForm form) {
+    Optional<Client> already = clients.findByFormKey(form.getFormKey());
+    if (already.isPresent()) {
+      return already.get();
+    }
+    Client client = new Client(form.getFormKey(), form.getName());
+    form.writeTo(client);
+    try {
+      return clients.saveAndFlush(client);
+    } catch (DataIntegrityViolationException sentTwice) {
+      return clients.findByFormKey(form.getFormKey()).orElseThrow(() -> sentTwice);
+    }
+  }
+
+  private Client client(long id) {
+    return clients.findById(id).orElseThrow(() -> new NotFound("client " + id));
+  }
+}

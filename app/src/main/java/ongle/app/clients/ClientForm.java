@@ -1,0 +1,121 @@
+package ongle.app.clients;
+
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.Pattern;
+import jakarta.validation.constraints.Size;
+import java.util.UUID;
+
+/** What can be typed about a client, with the message each field gives when it cannot be taken. */
+public class ClientForm {
+  private UUID formKey = UUID.randomUUID();
+  private Integer version;
+
+  @NotBlank(message = "Type a name, so that you find the client again.")
+  @Size(max = 80, message = "A name has at most 80 characters.")
+  private String name = "";
+
+  @Pattern(
+      regexp = "[0-9 +()/.-]{0,40}",
+      message = "A phone number has digits, spaces and + ( ) / . - only.")
+  private String phone = "";
+
+  @Size(max = 200, message = "At most 200 characters; the rest fits in the notes.")
+  private String handsDo = "";
+
+  @Size(max = 1000, message = "Notes have at most 1000 characters.")
+  private String notes = "";
+
+  @Size(max = 200, message = "At most 200 characters.")
+  private String allergy = "";
+
+  private boolean minor;
+
+  static ClientForm of(Client client) {
+    ClientForm form = new ClientForm();
+    form.version = client.getVersion();
+    form.name = client.getName();
+    form.phone = orEmpty(client.getPhone());
+    form.handsDo = orEmpty(client.getHandsDo());
+    form.notes = orEmpty(client.getNotes());
+    form.allergy = orEmpty(client.getAllergy());
+    form.minor = client.isMinor();
+    return form;
+  }
+
+  void writeTo(Client client) {
+    client.describe(
+        name.strip(), orNull(phone), orNull(handsDo), orNull(notes), orNull(allergy), minor);
+  }
+
+  private static String orEmpty(String text) {
+    return text == null ? "" : text;
+  }
+
+  private static String orNull(String text) {
+    return text == null || text.isBlank() ? null : text.strip();
+  }
+
+  public UUID getFormKey() {
+    return formKey;
+  }
+
+  public void setFormKey(UUID formKey) {
+    this.formKey = formKey;
+  }
+
+  public Integer getVersion() {
+    return version;
+  }
+
+  public void setVersion(Integer version) {
+    this.version = version;
+  }
+
+  public String getName() {
+    return name;
+  }
+
+  public void setName(String name) {
+    this.name = name;
+  }
+
+  public String getPhone() {
+    return phone;
+  }
+
+  public void setPhone(String phone) {
+    this.phone = phone;
+  }
+
+  public String getHandsDo() {
+    return handsDo;
+  }
+
+  public void setHandsDo(String handsDo) {
+    this.handsDo = handsDo;
+  }
+
+  public String getNotes() {
+    return notes;
+  }
+
+  public void setNotes(String notes) {
+    this.notes = notes;
+  }
+
+  public String getAllergy() {
+    return allergy;
+  }
+
+  public void setAllergy(String allergy) {
+    this.allergy = allergy;
+  }
+
+  public boolean isMinor() {
+    return minor;
+  }
+
+  public void setMinor(boolean minor) {
+    this.minor = minor;
+  }
+}

@@ -1,0 +1,16 @@
+package ongle.app.clients;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Query;
+
+/** Clients as stored. */
+public interface ClientRepository extends JpaRepository<Client, Long> {
+  Optional<Client> findByFormKey(UUID formKey);
+
+  @Query(
+      "select c from Client c where lower(c.name) like lower(concat('%', :part, '%')) or c.phone like concat('%', :part, '%') order by c.name")
+  List<Client> find(String part);
+}

@@ -1,0 +1,408 @@
+package ongle.app.demo;
+
+import java.time.Clock;
+import java.time.LocalDate;
+import java.time.LocalDateTime;
+import java.time.LocalTime;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import ongle.app.clients.Client;
+import ongle.app.clients.ClientRepository;
+import ongle.app.sets.SetEditor;
+import ongle.app.today.Appointment;
+import ongle.app.today.AppointmentRepository;
+import ongle.core.nail.Digit;
+import ongle.core.nail.Finger;
+import ongle.core.nail.Hand;
+import ongle.core.nail.PlateCondition;
+import ongle.core.nail.Quantity;
+import ongle.core.nail.SkinState;
+import ongle.core.product.Product;
+import ongle.core.shape.LengthWish;
+import ongle.core.shape.LengthWish.Mode;
+import ongle.core.shape.NailShape;
+import ongle.core.structure.ApexSchool;
+import ongle.core.structure.CrossThickness;
+import org.springframework.beans.factory.SmartInitializingSingleton;
+import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.support.TransactionOperations;
+
+/**
+ * A salon of our own invention, on the corner of Tannery Lane: its clients, their hands, today's
+ * book. All people are made up.
+ */
+@Component
+@ConditionalOnProperty("ongle.demo")
+class DemoData implements SmartInitializingSingleton {
+  private final ClientRepository clients;
+  private final AppointmentRepository appointments;
+  private final SetEditor sets;
+  private final Clock clock;
+  private final TransactionOperations transactions;
+
+  DemoData(
+      ClientRepository clients,
+      AppointmentRepository appointments,
+      SetEditor sets,
+      Clock clock,
+      TransactionOperations transactions) {
+    this.clients = clients;
+    this.appointments = appointments;
+    this.sets = sets;
+    this.clock = clock;
+    this.transactions = transactions;
+  }
+
+  /** Before the first page can be asked for. */
+  @Override
+  public void afterSingletonsInstantiated() {
+    transactions.executeWithoutResult(status -> bringUpToDate());
+  }
+
+  private void bringUpToDate() {
+    LocalDate today = LocalDate.now(clock);
+    if (clients.count() == 0) {
+      fill(today);
+    } else if (appointments
+        .findByStartsAtBetweenOrderByStartsAt(
+            today.atStartOfDay(), today.plusDays(1).atStartOfDay())
+        .isEmpty()) {
+      bookAgain(today);
+    }
+  }
+
+  /** The demo's book is always today's. */
+  private void bookAgain(LocalDate today) {
+    List<Appointment> all = appointments.findAll();
+    appointments.deleteAll(all);
+    for (Appointment a : all) {
+      appointments.save(
+          new Appointment(
+              a.getClientId(),
+              today.atTime(a.getStartsAt().toLocalTime()),
+              a.getMinutes(),
+              a.getPurpose(),
+              a.getSetId()));
+    }
+  }
+
+  private void fill(LocalDate today) {
+    long marta =
+        client(
+            "Marta Vellbrook",
+            "0555 014 220",
+            "bakes from four in the morning, dough and flour",
+            "Bites when the oven is late. Wants hands she can show at the counter.",
+            null,
+            false);
+    long odile =
+        client(
+            "Odile Brask",
+            "0555 014 231",
+            "grows vegetables, gloves most of the day",
+            "Wide, flat plates. Has heard that square makes them wider, and it does.",
+            null,
+            false);
+    long ines =
+        client(
+            "Ines Tarrowby",
+            "0555 014 245",
+            "plays viola; left fingertips stop strings",
+            "Left hand as short as it goes. Right ring nail leans out.",
+            null,
+            false);
+    long pia =
+        client(
+            "Pia Sundholt",
+            "0555 014 252",
+            "drives the number nine tram",
+            "Plates grow down at the tip; old sets looked like beaks.",
+            null,
+            false);
+    long ruth =
+        client(
+            "Ruth Amanlorne",
+            "0555 014 263",
+            "library, returns desk",
+            "Thin plates after a year of peeling sets elsewhere.",
+            null,
+            false);
+    long zofia =
+        client(
+            "Zofia Karrick",
+            "0555 014 274",
+            "sings with a dance band at weekends",
+            "A long set for the midwinter ball, then short again.",
+            null,
+            false);
+    long hanne =
+        client(
+            "Hanne Oswick",
+            "0555 014 285",
+            "makes crowns in a dental laboratory",
+            "Own nails with an overlay, nothing longer at work.",
+            null,
+            false);
+    long bel =
+        client(
+            "Bel Corrighan",
+            "0555 014 296",
+            "mends bicycles",
+            "Two cracks at the stress line and a lifted thumb on the last set.",
+            null,
+            false);
+    long liv =
+        client(
+            "Liv Thornaby",
+            "0555 014 307",
+            "binds flowers, wet hands",
+            "Came for advice; hands only cared for, nothing built.",
+            "acrylates, patch-tested in spring",
+            false);
+    long mia =
+        client(
+            "Mia Dunsel",
+            "0555 014 318",
+            "school, clarinet",
+            "Sixteen; her father signs.",
+            null,
+            true);
+
+    long zofiaSet =
+        set(
+            zofia,
+            today.atTime(9, 0).minusDays(2),
+            NailShape.STILETTO,
+            Mode.MILLIMETRES,
+            14,
+            Product.ACRYLIC,
+            ApexSchool.MIDDLE);
+    hands(
+        zofiaSet,
+        new double[] {13.6, 10.6, 11.2, 10.4, 8.5},
+        new double[] {14.1, 12.6, 13.2, 12.8, 10.4},
+        0.21,
+        0.3,
+        0.8,
+        0,
+        1.0);
+
+    long martaSet =
+        set(
+            marta,
+            today.atTime(8, 30),
+            NailShape.ROUND,
+            Mode.COVER_FINGERTIP,
+            0.5,
+            Product.ACRYLIC,
+            ApexSchool.THIRD);
+    hands(
+        martaSet,
+        new double[] {13.9, 10.9, 11.4, 10.6, 8.8},
+        new double[] {8.6, 6.9, 7.3, 7.0, 5.9},
+        0.16,
+        0.2,
+        0,
+        0,
+        3.1);
+    for (Finger finger : Finger.values()) {
+      boolean torn = finger == Finger.L2;
+      sets.look(martaSet, finger, PlateCondition.BITTEN, torn ? SkinState.CUT : SkinState.INTACT);
+    }
+
+    long piaSet =
+        set(
+            pia,
+            today.atTime(8, 40),
+            NailShape.SOFT_SQUARE,
+            Mode.COVER_FINGERTIP,
+            4,
+            Product.HARD_GEL,
+            ApexSchool.THIRD);
+    hands(
+        piaSet,
+        new double[] {14.3, 11.4, 11.8, 11.1, 9.2},
+        new double[] {12.4, 11.2, 11.9, 11.4, 9.3},
+        0.18,
+        0.2,
+        0.6,
+        -7,
+        1.8);
+
+    long ruthSet =
+        set(
+            ruth,
+            today.atTime(9, 10),
+            NailShape.ALMOND,
+            Mode.PLATE_SHARE,
+            60,
+            Product.SOAK_OFF_GEL,
+            ApexSchool.THIRD);
+    double[] ruthWidths = {13.2, 10.2, 10.8, 10.1, 8.3};
+    for (Digit digit : Digit.values()) {
+      Map<Quantity, Double> half = new EnumMap<>(Quantity.class);
+      half.put(Quantity.WIDTH, ruthWidths[digit.ordinal()]);
+      if (digit.ordinal() < 3) {
+        half.put(Quantity.PLATE_LENGTH, 11.0 + digit.ordinal() * 0.4);
+      }
+      sets.measure(ruthSet, Finger.of(Hand.RIGHT, digit), half);
+      sets.look(ruthSet, Finger.of(Hand.RIGHT, digit), PlateCondition.THIN, SkinState.INTACT);
+    }
+
+    long odileSet =
+        set(
+            odile,
+            today.atTime(10, 0).minusDays(24),
+            NailShape.OVAL,
+            Mode.MILLIMETRES,
+            5,
+            Product.POLY_GEL,
+            ApexSchool.THIRD);
+    hands(
+        odileSet,
+        new double[] {16.6, 13.6, 14.2, 13.4, 11.1},
+        new double[] {11.2, 10.2, 10.6, 10.3, 8.6},
+        0.10,
+        0.15,
+        0.5,
+        0,
+        1.6);
+    sets.wear(odileSet, today.minusDays(2));
+
+    long inesSet =
+        set(
+            ines,
+            today.atTime(15, 0).minusDays(12),
+            NailShape.ROUND,
+            Mode.COVER_FINGERTIP,
+            1,
+            Product.POLY_GEL,
+            ApexSchool.THIRD);
+    hands(
+        inesSet,
+        new double[] {13.0, 10.1, 10.6, 9.9, 8.2},
+        new double[] {12.2, 11.4, 11.9, 11.3, 9.1},
+        0.2,
+        0.2,
+        0.4,
+        0,
+        1.2);
+    sets.measure(inesSet, Finger.R4, Map.of(Quantity.LEAN, 6.0));
+    sets.wear(inesSet, today.plusDays(5));
+
+    long hanneSet =
+        set(
+            hanne,
+            today.atTime(11, 0).minusDays(20),
+            NailShape.SOFT_SQUARE,
+            Mode.MILLIMETRES,
+            0,
+            Product.SOAK_OFF_GEL,
+            ApexSchool.THIRD);
+    hands(
+        hanneSet,
+        new double[] {13.4, 10.4, 11.0, 10.3, 8.6},
+        new double[] {13.4, 12.0, 12.6, 12.1, 9.9},
+        0.19,
+        0.15,
+        1.2,
+        1,
+        0.8);
+    sets.wear(hanneSet, today.plusDays(1));
+
+    long belSet =
+        set(
+            bel,
+            today.atTime(13, 0).minusDays(21),
+            NailShape.TAPERED_SQUARE,
+            Mode.MILLIMETRES,
+            6,
+            Product.HARD_GEL,
+            ApexSchool.STRESS_LINE);
+    hands(
+        belSet,
+        new double[] {15.1, 12.0, 12.4, 11.7, 9.7},
+        new double[] {12.9, 11.5, 12.1, 11.6, 9.4},
+        0.15,
+        0.2,
+        0.5,
+        2,
+        1.5);
+    sets.wear(belSet, today);
+
+    book(marta, today, 9, 0, 90, "New set, short", martaSet);
+    book(zofia, today, 10, 45, 150, "Long set for the ball", zofiaSet);
+    book(ruth, today, 13, 30, 90, "First set on thin plates", ruthSet);
+    book(pia, today, 15, 15, 105, "New set", piaSet);
+    book(mia, today, 17, 15, 45, "First visit, with her father", null);
+    book(liv, today, 18, 15, 30, "Hand care, no product", null);
+  }
+
+  private long client(
+      String name, String phone, String handsDo, String notes, String allergy, boolean minor) {
+    Client client = new Client(UUID.randomUUID(), name);
+    client.describe(name, phone, handsDo, notes, allergy, minor);
+    return clients.save(client).getId();
+  }
+
+  private long set(
+      long client,
+      LocalDateTime at,
+      NailShape shape,
+      Mode mode,
+      double length,
+      Product product,
+      ApexSchool school) {
+    long set = sets.begin(UUID.randomUUID(), client, at).getId();
+    sets.wishShape(set, shape);
+    sets.wishLength(set, new LengthWish(mode, length));
+    sets.buildIn(set, product);
+    sets.placeApex(set, school);
+    sets.spread(set, CrossThickness.SALON);
+    return set;
+  }
+
+  /**
+   * Two whole hands; the left a little smaller than the right, as hands are.
+   *
+   * @param widths right hand, thumb first, mm
+   * @param lengths right hand, thumb first, mm
+   * @param depthRatio arch depth over width
+   * @param leftLess what the left is narrower and shorter by, mm
+   */
+  private void hands(
+      long set,
+      double[] widths,
+      double[] lengths,
+      double depthRatio,
+      double leftLess,
+      double freeEdge,
+      double pitch,
+      double overhang) {
+    for (Finger finger : Finger.values()) {
+      int i = finger.digit().ordinal();
+      double less = finger.hand() == Hand.LEFT ? leftLess * (i % 2 == 0 ? 1 : 0.5) : 0;
+      Map<Quantity, Double> values = new EnumMap<>(Quantity.class);
+      values.put(Quantity.WIDTH, tenth(widths[i] - less));
+      values.put(Quantity.PLATE_LENGTH, tenth(lengths[i] - less));
+      values.put(Quantity.ARCH_DEPTH, tenth((widths[i] - less) * depthRatio));
+      values.put(Quantity.FREE_EDGE, freeEdge);
+      values.put(Quantity.GROWTH_PITCH, pitch);
+      values.put(Quantity.OVERHANG, overhang);
+      sets.measure(set, finger, values);
+    }
+  }
+
+  private static double tenth(double value) {
+    return Math.round(value * 10) / 10.0;
+  }
+
+  private void book(
+      long client, LocalDate day, int hour, int minute, int minutes, String purpose, Long set) {
+    appointments.save(
+        new Appointment(client, day.atTime(LocalTime.of(hour, minute)), minutes, purpose, set));
+  }
+}

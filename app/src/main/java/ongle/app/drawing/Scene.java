@@ -1,0 +1,221 @@
+package ongle.app.drawing;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.function.DoubleUnaryOperator;
+import ongle.core.nail.Quantity;
+
+/**
+ * A drawing to scale: one unit is one millimetre, x to the right, y down. Colours and lines come
+ * from the drawing style sheet by class; the scene only says what things are.
+ *
+ * @param minX left edge, mm
+ * @param minY top edge, mm
+ * @param width mm
+ * @param height mm
+ * @param title what is drawn, for those who hear it
+ * @param description the figures in the drawing, in words
+ * @param marks in the order they are drawn
+ */
+public record Scene(
+    double minX,
+    double minY,
+    double width,
+    double height,
+    String title,
+    String description,
+    List<Mark> marks) {
+
+  /** Something drawn. */
+  public sealed interface Mark {
+    /** What it is, for the drawing style sheet. */
+    String css();
+  }
+
+  public record Path(String css, String d) implements Mark {}
+
+  public record Line(String css, double x1, double y1, double x2, double y2) implements Mark {}
+
+  public record Circle(String css, double x, double y, double r) implements Mark {}
+
+  /**
+   * @param size of the type, mm
+   * @param anchor start, middle or end
+   */
+  public record Text(String css, double x, double y, double size, String anchor, String text)
+      implements Mark {}
+
+  /**
+   * Something that can be taken hold of. The browser turns a movement in mm into a new value by
+   * {@code xPerMm} and {@code yPerMm} and asks the server what that does; it knows no rule of the
+   * job.
+   *
+   * @param grip radius of the area that can be taken hold of, mm
+   * @param x2 quantity changed by moving sideways; null if none
+   */
+  public record Handle(
+      String css,
+      String id,
+      double x,
+      double y,
+      double r,
+      double grip,
+      String label,
+      String valueText,
+      Axis across,
+      Axis upDown)
+      implements Mark {
+    /** The axis a screen reader hears; the one that changes the thickness if there are two. */
+    public Axis spoken() {
+      return upDown != null ? upDown : across;
+    }
+  }
+
+  /**
+   * How a movement changes a value.
+   *
+   * @param quantity changed
+   * @param value now, in its unit
+   * @param perMm change of the value per millimetre moved right or down
+   */
+  public record Axis(Quantity quantity, double value, double perMm) {}
+
+  /** The marks as SVG elements. */
+  public String svg() {
+    return SvgMarks.of(this);
+  }
+
+  public String viewBox() {
+    return number(minX) + " " + number(minY) + " " + number(width) + " " + number(height);
+  }
+
+  /** Width and height for printing at true size. */
+  public Map<String, String> trueSize() {
+    return Map.of("width", number(width) + "mm", "height", number(height) + "mm");
+  }
+
+  /** A coordinate: a hundredth of a millimetre is finer than any line. */
+  static String number(double value) {
+    long hundredths = Math.round(value * 100);
+    String sign = hundredths < 0 ? "-" : "";
+    long whole = Math.abs(hundredths) / 100;
+    long rest = Math.abs(hundredths) % 100;
+    if (rest == 0) {
+      return sign + whole;
+    }
+    return sign + whole + (rest % 10 == 0 ? "." + rest / 10 : rest < 10 ? ".0" + rest : "." + rest);
+  }
+
+  /** A place in a drawing, mm. */
+  public record Point(double x, double y) {}
+
+  /** Collects marks. */
+  public static final class Builder {
+    private final double type;
+    private final List<Mark> marks = new ArrayList<>();
+
+    /**
+     * @param type size of ordinary type, mm
+     */
+    public Builder(double type) {
+      this.type = type;
+    }
+
+    public double type() {
+      return type;
+    }
+
+    public Builder closed(String css, List<Point> points) {
+      marks.add(new Path(css, d(points) + "Z"));
+      return this;
+    }
+
+    public Builder open(String css, List<Point> points) {
+      marks.add(new Path(css, d(points)));
+      return this;
+    }
+
+    public Builder line(String css, Point from, Point to) {
+      return line(css, from.x(), from.y(), to.x(), to.y());
+    }
+
+    public Builder line(String css, double x1, double y1, double x2, double y2) {
+      marks.add(new Line(css, x1, y1, x2, y2));
+      return this;
+    }
+
+    public Builder circle(String css, double x, double y, double r) {
+      marks.add(new Circle(css, x, y, r));
+      return this;
+    }
+
+    public Builder text(String css, double x, double y, String anchor, String text) {
+      return text(css, x, y, 1, anchor, text);
+    }
+
+    /**
+     * @param times ordinary type
+     */
+    public Builder text(String css, double x, double y, double times, String anchor, String text) {
+      marks.add(new Text(css, x, y, type * times, anchor, text));
+      return this;
+    }
+
+    public Builder add(Mark mark) {
+      marks.add(mark);
+      return this;
+    }
+
+    /** A horizontal dimension line with end ticks and its figure above the line. */
+    public Builder dimensionAcross(double x1, double x2, double y, String figure) {
+      double tick = type * 0.35;
+      line("dim", x1, y, x2, y);
+      line("dim", x1, y - tick, x1, y + tick);
+      line("dim", x2, y - tick, x2, y + tick);
+      return text("dim-figure", (x1 + x2) / 2, y - type * 0.4, "middle", figure);
+    }
+
+    /** A vertical dimension line with end ticks and its figure beside it, left or right. */
+    public Builder dimensionDown(
+        double x, double y1, double y2, boolean figureRight, String figure) {
+      double tick = type * 0.35;
+      line("dim", x, y1, x, y2);
+      line("dim", x - tick, y1, x + tick, y1);
+      line("dim", x - tick, y2, x + tick, y2);
+      return text(
+          "dim-figure",
+          figureRight ? x + type * 0.6 : x - type * 0.6,
+          (y1 + y2) / 2 + type * 0.35,
+          figureRight ? "start" : "end",
+          figure);
+    }
+
+    public Scene build(
+        double minX, double minY, double width, double height, String title, String description) {
+      return new Scene(minX, minY, width, height, title, description, List.copyOf(marks));
+    }
+
+    private static String d(List<Point> points) {
+      StringBuilder d = new StringBuilder(points.size() * 14);
+      for (int i = 0; i < points.size(); i++) {
+        d.append(i == 0 ? 'M' : 'L')
+            .append(number(points.get(i).x()))
+            .append(' ')
+            .append(number(points.get(i).y()));
+      }
+      return d.toString();
+    }
+  }
+
+  /** Points of a curve at even steps. */
+  static List<Point> sampled(
+      double from, double to, int steps, DoubleUnaryOperator x, DoubleUnaryOperator y) {
+    List<Point> points = new ArrayList<>(steps + 1);
+    for (int i = 0; i <= steps; i++) {
+      double t = from + (to - from) * i / steps;
+      points.add(new Point(x.applyAsDouble(t), y.applyAsDouble(t)));
+    }
+    return points;
+  }
+}

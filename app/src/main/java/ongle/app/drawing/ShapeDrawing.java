@@ -1,0 +1,27 @@
+package ongle.app.drawing;
+
+import ongle.core.nail.Nail;
+import ongle.core.shape.NailShape;
+import ongle.core.shape.Outline;
+
+/** A shape to choose, drawn on one of the client's own nails. */
+public final class ShapeDrawing {
+  private ShapeDrawing() {}
+
+  /** Long enough that every shape reads; the build itself takes the wished length. */
+  public static Scene of(NailShape shape, Nail nail) {
+    Outline outline = new Outline(shape, nail.width(), 1.1 * nail.width());
+    Scene.Builder scene = new Scene.Builder(2);
+    NailFromAbove view = new NailFromAbove(nail, 0, 0, 90);
+    scene.closed("plate", view.plate());
+    scene.closed("product", view.extension(outline));
+    double half = nail.width() / 2 + 0.8;
+    return scene.build(
+        -half,
+        -nail.plateLength() - 0.8,
+        2 * half,
+        nail.plateLength() + outline.extension() + 1.6,
+        shape.label(),
+        "outline of a " + shape.label() + " nail");
+  }
+}

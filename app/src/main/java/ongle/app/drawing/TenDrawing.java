@@ -1,0 +1,104 @@
+package ongle.app.drawing;
+
+import java.util.List;
+import ongle.app.drawing.Scene.Point;
+import ongle.app.web.Numbers;
+import ongle.core.nail.Digit;
+import ongle.core.nail.Finger;
+import ongle.core.nail.Hand;
+import ongle.core.nail.Nail;
+import ongle.core.nail.Seat;
+import ongle.core.plan.NailPlan;
+
+/** The ten: each in a cell of the strip, all at one scale, and both hands together. */
+public final class TenDrawing {
+  private static final double CELL_WIDTH = 21;
+  private static final double BEHIND = 4;
+  private static final double MARGIN = 1.2;
+
+  /** How far apart the fingers of a drawn hand lie, mm to the little finger's side; index first. */
+  private static final double[] ACROSS = {-50, -27, -8, 11, 29};
+
+  /** How far each fingertip stays behind the middle finger's, mm. */
+  private static final double[] BACK = {36, 6, 0, 5, 17};
+
+  private static final double THUMB_TURNED = 24;
+  private static final double FINGER_DRAWN = 24;
+
+  private TenDrawing() {}
+
+  /**
+   * One cell of the strip.
+   *
+   * @param plan of the finger
+   * @param all the ten, which settle the common scale
+   */
+  public static Scene cell(NailPlan plan, List<NailPlan> all, Seat seat) {
+    double behind = all.stream().mapToDouble(p -> p.nail().plateLength()).max().orElse(12) + BEHIND;
+    double beyond =
+        all.stream().mapToDouble(p -> Math.max(p.extension(), p.nail().overhang())).max().orElse(5)
+            + MARGIN;
+    Nail nail = plan.nail();
+    Scene.Builder scene = new Scene.Builder(2.6);
+    double top = seat == Seat.OPPOSITE ? -behind : -beyond;
+    NailFromAbove.upright(nail, seat, 0, 0)
+        .drawOn(scene, behind - nail.plateLength(), plan.stopped() ? null : plan.build().outline());
+    String what =
+        nail.finger().label()
+            + ", plate "
+            + Numbers.format(nail.width(), 1)
+            + " by "
+            + Numbers.mm(nail.plateLength())
+            + (plan.stopped()
+                ? ", not to be built on"
+                : ", extension " + Numbers.mm(plan.extension()));
+    return scene.build(
+        -CELL_WIDTH / 2, top, CELL_WIDTH, behind + beyond, nail.finger().label(), what);
+  }
+
+  /** Both hands, every nail to scale, with its extension in mm. */
+  public static Scene hands(List<NailPlan> plans, Seat seat, Finger chosen) {
+    boolean opposite = seat == Seat.OPPOSITE;
+    Scene.Builder scene = new Scene.Builder(2.5);
+    double reach = plans.stream().mapToDouble(NailPlan::extension).max().orElse(5);
+    for (NailPlan plan : plans) {
+      Finger finger = plan.nail().finger();
+      Digit digit = finger.digit();
+      boolean right = finger.hand() == Hand.RIGHT;
+      // Seen by the client with tips up, the right hand lies right and its little finger outside.
+      double across = (right ? 1 : -1) * (66 + ACROSS[digit.ordinal()]);
+      double back = BACK[digit.ordinal()];
+      double turned = digit == Digit.THUMB ? (right ? -THUMB_TURNED : THUMB_TURNED) : 0;
+      double x = opposite ? -across : across;
+      double y = opposite ? -back : back;
+      NailFromAbove nail = new NailFromAbove(plan.nail(), x, y, (opposite ? 90 : -90) + turned);
+      nail.drawOn(scene, FINGER_DRAWN, plan.stopped() ? null : plan.build().outline());
+      if (finger == chosen && !plan.stopped()) {
+        scene.open("chosen-outline", nail.extension(plan.build().outline()));
+      }
+      Point label = nail.at(-plan.nail().plateLength() - 4.6, 0);
+      scene.text(
+          plan.stopped() ? "warn-figure" : "dim-figure",
+          label.x(),
+          label.y() + 0.9,
+          1.1,
+          "middle",
+          plan.stopped() ? "stop" : Numbers.format(plan.extension(), 1));
+    }
+    double near = FINGER_DRAWN + 13 + 34;
+    double top = opposite ? -near : -reach - 3;
+    String left = opposite ? "right hand" : "left hand";
+    String rightLabel = opposite ? "left hand" : "right hand";
+    double labelY = opposite ? top + near + reach - 1 : top + near + reach + 0.5;
+    scene.text("note", -4, labelY, "end", "client's " + left);
+    scene.text("note", 4, labelY, "start", "client's " + rightLabel);
+    return scene.build(
+        -110,
+        top,
+        220,
+        near + reach + 3,
+        "Both hands",
+        "Extension of every nail in millimetres, drawn to scale, seen by "
+            + (opposite ? "the technician" : "the client"));
+  }
+}

@@ -1,0 +1,88 @@
+package ongle.app.exchange;
+
+import jakarta.servlet.http.HttpServletRequest;
+import java.io.IOException;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import ongle.app.kits.KitCatalogue;
+import ongle.app.sets.PlannedSet;
+import ongle.app.sets.SetReader;
+import ongle.app.web.BodyLimit;
+import ongle.core.plan.SetPlanner;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ProblemDetail;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RestController;
+import tools.jackson.core.JacksonException;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/** The plan service: a set file in, its plan out, nothing stored. And any set as a set file. */
+@RestController
+class PlanController {
+  private final KitCatalogue kits;
+  private final SetReader reader;
+  private final JsonMapper json;
+
+  PlanController(KitCatalogue kits, SetReader reader, JsonMapper json) {
+    this.kits = kits;
+    this.reader = reader;
+    this.json = json;
+  }
+
+  @PostMapping(path = "/api/plan", produces = MediaType.APPLICATION_JSON_VALUE)
+  ResponseEntity<?> plan(HttpServletRequest request) throws IOException {
+    JsonNode file;
+    try {
+      file = json.readTree(request.getInputStream().readAllBytes());
+    } catch (BodyLimit.TooLarge e) {
+      return problem(
+          HttpStatus.CONTENT_TOO_LARGE,
+          "A set file has at most " + BodyLimit.MOST_BYTES / 1024 + " kB.",
+          List.of());
+    } catch (JacksonException e) {
+      return problem(
+          HttpStatus.BAD_REQUEST, "This is not JSON: " + e.getOriginalMessage(), List.of());
+    }
+    SetFileReader set = new SetFileReader(kits);
+    Optional<SetFileReader.Request> wanted = set.read(file);
+    if (wanted.isEmpty()) {
+      return problem(
+          HttpStatus.BAD_REQUEST, "Some fields of the set file cannot be used.", set.faults());
+    }
+    return ResponseEntity.ok(
+        PlanDocument.plan(SetPlanner.plan(wanted.get().wish(), wanted.get().items())));
+  }
+
+  @GetMapping(path = "/sets/{id}/set.json", produces = MediaType.APPLICATION_JSON_VALUE)
+  ResponseEntity<Map<String, Object>> setFile(@PathVariable long id) {
+    PlannedSet planned = reader.planned(id);
+    List<SetPlanner.Item> items =
+        planned.plan().nails().stream()
+            .map(
+                plan ->
+                    new SetPlanner.Item(
+                        plan.nail(), planned.set().nail(plan.nail().finger()).adjustments()))
+            .toList();
+    return ResponseEntity.ok()
+        .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"set-" + id + ".json\"")
+        .body(PlanDocument.setFile(planned.plan().wish(), items));
+  }
+
+  private static ResponseEntity<ProblemDetail> problem(
+      HttpStatus status, String detail, List<SetFileReader.Fault> faults) {
+    ProblemDetail problem = ProblemDetail.forStatusAndDetail(status, detail);
+    if (!faults.isEmpty()) {
+      problem.setProperty("fields", faults);
+    }
+    return ResponseEntity.status(status)
+        .contentType(MediaType.APPLICATION_PROBLEM_JSON)
+        .body(problem);
+  }
+}

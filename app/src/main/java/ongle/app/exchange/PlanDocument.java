@@ -1,0 +1,200 @@
+package ongle.app.exchange;
+
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import ongle.core.fitting.TipFit;
+import ongle.core.nail.CrossCurve;
+import ongle.core.nail.Quantity;
+import ongle.core.nail.Readings;
+import ongle.core.plan.Adjustments;
+import ongle.core.plan.NailPlan;
+import ongle.core.plan.SetPlan;
+import ongle.core.plan.SetPlanner;
+import ongle.core.plan.SetWish;
+import ongle.core.structure.Arches;
+import ongle.core.structure.FreeEdgeStrength;
+import ongle.core.structure.Section;
+
+/** A plan and a set as open JSON, in the order of the work. */
+final class PlanDocument {
+  private PlanDocument() {}
+
+  /** The set file of a wish and its nails: what the plan service reads. */
+  static Map<String, Object> setFile(SetWish wish, List<SetPlanner.Item> items) {
+    Map<String, Object> file = new LinkedHashMap<>();
+    file.put(
+        "style",
+        ordered(
+            "shape",
+            wish.shape().code(),
+            "apexSchool",
+            wish.school().code(),
+            "across",
+            SetFile.word(wish.across())));
+    file.put(
+        "length",
+        ordered(
+            "mode", SetFile.word(wish.length().mode()), "value", rounded(wish.length().value())));
+    file.put("product", wish.product().code());
+    file.put("kit", wish.kit().code());
+    file.put("nails", items.stream().map(PlanDocument::nail).toList());
+    return file;
+  }
+
+  private static Map<String, Object> nail(SetPlanner.Item item) {
+    var nail = item.nail();
+    Map<String, Object> out = new LinkedHashMap<>();
+    out.put("finger", nail.finger().name());
+    for (Quantity quantity : Readings.OF_A_PLATE) {
+      double value =
+          switch (quantity) {
+            case WIDTH -> nail.width();
+            case PLATE_LENGTH -> nail.plateLength();
+            case ARCH_DEPTH -> nail.archDepth();
+            case FREE_EDGE -> nail.freeEdge();
+            case GROWTH_PITCH -> nail.growthPitch();
+            case LEAN -> nail.lean();
+            case OVERHANG -> nail.overhang();
+            default -> throw new IllegalStateException("not measured on a plate: " + quantity);
+          };
+      out.put(SetFile.name(quantity), rounded(value));
+    }
+    out.put("condition", SetFile.word(nail.condition()));
+    out.put("skin", SetFile.word(nail.skin()));
+    Adjustments by = item.adjustments();
+    if (!by.equals(Adjustments.NONE)) {
+      Map<String, Object> byHand = new LinkedHashMap<>();
+      by.values().forEach((quantity, value) -> byHand.put(SetFile.name(quantity), rounded(value)));
+      by.tipNumber().ifPresent(number -> byHand.put("tip", number));
+      out.put("byHand", byHand);
+    }
+    return out;
+  }
+
+  static Map<String, Object> plan(SetPlan plan) {
+    Map<String, Object> out = new LinkedHashMap<>();
+    out.put(
+        "set",
+        ordered(
+            "productVolumeMl", rounded(plan.productVolume()),
+            "productMassG", rounded(plan.productMass()),
+            "weakestFinger", plan.weakest().map(nail -> nail.nail().finger().name()).orElse(null)));
+    out.put("nails", plan.nails().stream().map(PlanDocument::nailPlan).toList());
+    return out;
+  }
+
+  private static Map<String, Object> nailPlan(NailPlan plan) {
+    Map<String, Object> out = new LinkedHashMap<>();
+    out.put("finger", plan.nail().finger().name());
+    out.put("cautions", plan.cautions());
+    out.put("stopped", plan.stopped());
+    CrossCurve arc = plan.nail().crossCurve();
+    out.put(
+        "plateArc",
+        ordered(
+            "radiusMm", rounded(arc.radius()),
+            "arcLengthMm", rounded(arc.arcLength()),
+            "circleShare", rounded(arc.circleShare())));
+    if (plan.stopped()) {
+      return out;
+    }
+    out.put("extensionMm", rounded(plan.extension()));
+    out.put("readsAsShape", plan.readsAsShape());
+    out.put("nearestShape", plan.nearestShape().code());
+    out.put("tip", plan.tip().map(PlanDocument::tip).orElse(null));
+    out.put("noTipAdvice", plan.sizing().noFit().map(no -> no.advice()).orElse(null));
+    out.put(
+        "form",
+        ordered(
+            "tiltOnPlateDeg",
+            rounded(plan.formTiltOnPlate()),
+            "aimDeg",
+            rounded(-plan.nail().lean()),
+            "closedBeyondMm",
+            plan.shape().formClosedBeyond().isPresent()
+                ? plan.shape().formClosedBeyond().getAsDouble()
+                : null));
+    out.put("outline", outline(plan));
+    out.put("structure", structure(plan));
+    out.put("strength", strength(plan));
+    out.put(
+        "volume",
+        ordered(
+            "cuticleMm3", rounded(plan.volumes().cuticle()),
+            "bodyMm3", rounded(plan.volumes().body()),
+            "extensionMm3", rounded(plan.volumes().extension()),
+            "appliedMm3", rounded(plan.appliedVolume())));
+    return out;
+  }
+
+  private static Map<String, Object> tip(TipFit fit) {
+    return ordered(
+        "number", fit.tip().number(),
+        "verdict", SetFile.word(fit.verdict()),
+        "slackMm", rounded(fit.slack()),
+        "filePerSideMm", rounded(fit.filePerSide()),
+        "depthDifferenceMm", rounded(fit.depthDifference()),
+        "seating", SetFile.word(fit.seating()),
+        "wellCutBackMm", rounded(fit.wellCutBack()),
+        "cutAtMm", rounded(fit.cutAt()),
+        "tooShortByMm", rounded(fit.tooShortBy()));
+  }
+
+  private static Map<String, Object> outline(NailPlan plan) {
+    double extension = plan.extension();
+    Map<String, Object> out = new LinkedHashMap<>();
+    for (int percent : new int[] {0, 25, 50, 75, 90, 100}) {
+      out.put(
+          "halfWidthAt" + percent + "PercentMm",
+          rounded(plan.build().outline().halfWidthAt(extension * percent / 100)));
+    }
+    return out;
+  }
+
+  private static Map<String, Object> structure(NailPlan plan) {
+    var profile = plan.build().profile();
+    Arches arches = plan.arches();
+    Section section = plan.build().sectionAt(plan.nail().plateLength());
+    return ordered(
+        "apexAtMm", rounded(profile.apexAt()),
+        "apexThicknessMm", rounded(profile.apexThickness()),
+        "advisedApexThicknessMm", rounded(plan.advisedApex().apexThickness()),
+        "advisedApexHolds", plan.advisedApex().holds(),
+        "edgeThicknessMm", rounded(profile.edgeThickness()),
+        "barrelDepthPercent", rounded(100 * plan.build().barrelDepthRatio()),
+        "archRiseMm", rounded(arches.rise()),
+        "highestPointMm", rounded(arches.highestAt()),
+        "archesParallel", arches.parallel(),
+        "sectionAtStressLine",
+            ordered(
+                "productAreaMm2", rounded(section.area()),
+                "neutralAxisMm", rounded(section.neutralAxis()),
+                "secondMomentMm4", rounded(section.secondMoment())));
+  }
+
+  private static Map<String, Object> strength(NailPlan plan) {
+    FreeEdgeStrength strength = plan.strength();
+    return ordered(
+        "momentAtStressLineNmm", rounded(strength.moment()),
+        "stressAtStressLineMPa", rounded(strength.stressAtStressLine()),
+        "worstStressMPa", rounded(strength.worstStress()),
+        "worstAtMm", rounded(strength.worstAt()),
+        "crackMargin", rounded(strength.margin()),
+        "aim", FreeEdgeStrength.AIM,
+        "holds", strength.holds());
+  }
+
+  /** Four decimals; null for what has no finite value, such as the margin of an overlay. */
+  private static Double rounded(double value) {
+    return Double.isFinite(value) ? Math.round(value * 1e4) / 1e4 : null;
+  }
+
+  private static Map<String, Object> ordered(Object... namesAndValues) {
+    Map<String, Object> map = new LinkedHashMap<>();
+    for (int i = 0; i < namesAndValues.length; i += 2) {
+      map.put((String) namesAndValues[i], namesAndValues[i + 1]);
+    }
+    return map;
+  }
+}

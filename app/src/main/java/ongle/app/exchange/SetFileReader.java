@@ -1,0 +1,373 @@
+package ongle.app.exchange;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.EnumMap;
+import java.util.EnumSet;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import ongle.app.kits.KitCatalogue;
+import ongle.app.web.Numbers;
+import ongle.core.fitting.Tip;
+import ongle.core.fitting.TipKit;
+import ongle.core.nail.Finger;
+import ongle.core.nail.Nail;
+import ongle.core.nail.OutOfRange;
+import ongle.core.nail.PlateCondition;
+import ongle.core.nail.Quantity;
+import ongle.core.nail.Readings;
+import ongle.core.nail.SkinState;
+import ongle.core.plan.Adjustments;
+import ongle.core.plan.SetPlanner;
+import ongle.core.plan.SetWish;
+import ongle.core.product.Product;
+import ongle.core.shape.LengthWish;
+import ongle.core.shape.NailShape;
+import ongle.core.structure.ApexSchool;
+import ongle.core.structure.CrossThickness;
+import tools.jackson.databind.JsonNode;
+
+/**
+ * Reads a set file and names everything that is wrong with it at once, each with the field and what
+ * is allowed there.
+ */
+final class SetFileReader {
+  /** Most sizes a kit in a set file may have. */
+  private static final int MOST_TIPS = 100;
+
+  private final KitCatalogue kits;
+  private final List<Fault> faults = new ArrayList<>();
+
+  SetFileReader(KitCatalogue kits) {
+    this.kits = kits;
+  }
+
+  /**
+   * Something wrong in the file.
+   *
+   * @param field path in the file, such as {@code nails[2].widthMm}
+   * @param problem what is wrong
+   * @param allowed what may stand there
+   */
+  record Fault(String field, String problem, String allowed) {}
+
+  /** A wish and nails ready to plan. */
+  record Request(SetWish wish, List<SetPlanner.Item> items) {}
+
+  /** The request; empty if there were {@link #faults()}. */
+  Optional<Request> read(JsonNode file) {
+    if (!object(file, "", Set.of("style", "length", "product", "kit", "nails"))) {
+      return Optional.empty();
+    }
+    JsonNode style = file.path("style");
+    NailShape shape = null;
+    ApexSchool school = ApexSchool.THIRD;
+    CrossThickness across = CrossThickness.SALON;
+    if (object(style, "style", Set.of("shape", "apexSchool", "across"))) {
+      shape = word(style, "style.", "shape", NailShape.class, null);
+      school = word(style, "style.", "apexSchool", ApexSchool.class, ApexSchool.THIRD);
+      across = word(style, "style.", "across", CrossThickness.class, CrossThickness.SALON);
+    }
+    LengthWish length = length(file.path("length"));
+    Product product = product(file.path("product"));
+    TipKit kit = kit(file.path("kit"));
+    List<SetPlanner.Item> items = nails(file.path("nails"), kit);
+    if (!faults.isEmpty()) {
+      return Optional.empty();
+    }
+    return Optional.of(
+        new Request(new SetWish(shape, length, product, school, across, kit), items));
+  }
+
+  List<Fault> faults() {
+    return List.copyOf(faults);
+  }
+
+  private LengthWish length(JsonNode node) {
+    if (!object(node, "length", Set.of("mode", "value"))) {
+      return null;
+    }
+    LengthWish.Mode mode = word(node, "length.", "mode", LengthWish.Mode.class, null);
+    if (mode == null) {
+      return null;
+    }
+    Double value = number(node, "length.value", "value", mode.quantity(), true);
+    return value == null ? null : new LengthWish(mode, value);
+  }
+
+  private Product product(JsonNode node) {
+    Optional<Product> product = Product.ofCode(node.isString() ? node.stringValue() : "");
+    if (product.isEmpty()) {
+      faults.add(
+          new Fault(
+              "product",
+              missing(node) ? "missing" : "unknown",
+              "one of "
+                  + Product.STANDARD.stream()
+                      .map(Product::code)
+                      .collect(Collectors.joining(", "))));
+    }
+    return product.orElse(null);
+  }
+
+  private TipKit kit(JsonNode node) {
+    if (missing(node)) {
+      return kits.usual();
+    }
+    if (node.isString()) {
+      Optional<TipKit> kit = kits.ofCode(node.stringValue());
+      if (kit.isEmpty()) {
+        faults.add(
+            new Fault(
+                "kit",
+                "unknown",
+                "one of "
+                    + kits.all().stream().map(TipKit::code).collect(Collectors.joining(", "))
+                    + ", or a kit of your own"));
+      }
+      return kit.orElse(null);
+    }
+    return ownKit(node);
+  }
+
+  private TipKit ownKit(JsonNode node) {
+    if (!object(node, "kit", Set.of("code", "outline", "tips"))) {
+      return null;
+    }
+    NailShape outline = word(node, "kit.", "outline", NailShape.class, NailShape.SQUARE);
+    JsonNode tips = node.path("tips");
+    if (!tips.isArray() || tips.isEmpty() || tips.size() > MOST_TIPS) {
+      faults.add(new Fault("kit.tips", "not a list of tips", "1 to " + MOST_TIPS + " tips"));
+      return null;
+    }
+    List<Tip> read = new ArrayList<>();
+    for (int i = 0; i < tips.size(); i++) {
+      tip(tips.get(i), "kit.tips[" + i + "]").ifPresent(read::add);
+    }
+    if (read.size() < tips.size()) {
+      return null;
+    }
+    try {
+      String code = node.path("code").isString() ? node.path("code").stringValue() : "own";
+      return new TipKit(code, code, outline, read);
+    } catch (IllegalArgumentException e) {
+      faults.add(new Fault("kit.tips", e.getMessage(), "numbers all different"));
+      return null;
+    }
+  }
+
+  private Optional<Tip> tip(JsonNode node, String path) {
+    int before = faults.size();
+    if (!object(
+        node,
+        path,
+        Set.of("number", "widthMm", "depthMm", "wellLengthMm", "freeLengthMm", "thicknessMm"))) {
+      return Optional.empty();
+    }
+    String number = node.path("number").isString() ? node.path("number").stringValue() : "";
+    if (number.isBlank()) {
+      faults.add(new Fault(path + ".number", "missing", "a text"));
+    }
+    Double width = plain(node, path, "widthMm", 3, 30);
+    Double depth = plain(node, path, "depthMm", 0, 15);
+    Double well = plain(node, path, "wellLengthMm", 0.5, 25);
+    Double free = plain(node, path, "freeLengthMm", 1, 80);
+    Double thickness = plain(node, path, "thicknessMm", 0.1, 3);
+    if (faults.size() > before) {
+      return Optional.empty();
+    }
+    if (depth > width / 2) {
+      faults.add(new Fault(path + ".depthMm", "deeper than a half circle", "0 to half the width"));
+      return Optional.empty();
+    }
+    return Optional.of(new Tip(number, width, depth, well, free, thickness));
+  }
+
+  private List<SetPlanner.Item> nails(JsonNode node, TipKit kit) {
+    List<SetPlanner.Item> items = new ArrayList<>();
+    if (!node.isArray() || node.isEmpty() || node.size() > 10) {
+      faults.add(
+          new Fault("nails", missing(node) ? "missing" : "not a list of nails", "1 to 10 nails"));
+      return items;
+    }
+    Set<Finger> seen = EnumSet.noneOf(Finger.class);
+    for (int i = 0; i < node.size(); i++) {
+      String path = "nails[" + i + "]";
+      nail(node.get(i), path, kit)
+          .ifPresent(
+              item -> {
+                if (!seen.add(item.nail().finger())) {
+                  faults.add(new Fault(path + ".finger", "given twice", "each finger once"));
+                }
+                items.add(item);
+              });
+    }
+    return items;
+  }
+
+  private Optional<SetPlanner.Item> nail(JsonNode node, String path, TipKit kit) {
+    int before = faults.size();
+    Set<String> names =
+        Stream.concat(
+                Stream.of("finger", "condition", "skin", "byHand"),
+                Readings.OF_A_PLATE.stream().map(SetFile::name))
+            .collect(Collectors.toCollection(HashSet::new));
+    if (!object(node, path, names)) {
+      return Optional.empty();
+    }
+    Finger finger = finger(node.path("finger"), path);
+    PlateCondition condition =
+        word(node, path + ".", "condition", PlateCondition.class, PlateCondition.SOUND);
+    SkinState skin = word(node, path + ".", "skin", SkinState.class, SkinState.INTACT);
+    Map<Quantity, Double> values = new EnumMap<>(Quantity.class);
+    for (Quantity quantity : Readings.OF_A_PLATE) {
+      String name = SetFile.name(quantity);
+      Double value =
+          number(node, path + "." + name, name, quantity, SetFile.REQUIRED.contains(quantity));
+      values.put(quantity, value == null ? 0 : value);
+    }
+    Adjustments byHand = byHand(node.path("byHand"), path + ".byHand", kit);
+    if (faults.size() > before) {
+      return Optional.empty();
+    }
+    try {
+      Nail nail = new Readings(Map.of(finger, values)).nail(finger, condition, skin);
+      return Optional.of(new SetPlanner.Item(nail, byHand));
+    } catch (OutOfRange e) {
+      faults.add(
+          new Fault(
+              path + "." + SetFile.name(e.quantity()),
+              e.getMessage(),
+              Numbers.range(e.quantity())));
+      return Optional.empty();
+    }
+  }
+
+  private Adjustments byHand(JsonNode node, String path, TipKit kit) {
+    if (missing(node)) {
+      return Adjustments.NONE;
+    }
+    Set<String> names =
+        Stream.concat(Stream.of("tip"), Adjustments.QUANTITIES.stream().map(SetFile::name))
+            .collect(Collectors.toSet());
+    if (!object(node, path, names)) {
+      return Adjustments.NONE;
+    }
+    Map<Quantity, Double> values = new EnumMap<>(Quantity.class);
+    for (Quantity quantity : Adjustments.QUANTITIES) {
+      String name = SetFile.name(quantity);
+      Double value = number(node, path + "." + name, name, quantity, false);
+      if (value != null) {
+        values.put(quantity, value);
+      }
+    }
+    Optional<String> tip =
+        Optional.of(node.path("tip")).filter(JsonNode::isString).map(JsonNode::stringValue);
+    if (!missing(node.path("tip"))
+        && kit != null
+        && kit.tips().stream().noneMatch(each -> tip.filter(each.number()::equals).isPresent())) {
+      faults.add(
+          new Fault(
+              path + ".tip",
+              "not in the kit",
+              "one of " + kit.tips().stream().map(Tip::number).collect(Collectors.joining(", "))));
+    }
+    return new Adjustments(values, tip);
+  }
+
+  private Finger finger(JsonNode node, String path) {
+    for (Finger finger : Finger.values()) {
+      if (node.isString() && finger.name().equals(node.stringValue())) {
+        return finger;
+      }
+    }
+    faults.add(
+        new Fault(path + ".finger", missing(node) ? "missing" : "unknown", "L1 to L5, R1 to R5"));
+    return null;
+  }
+
+  /** A number of a known quantity; null if missing or wrong. */
+  private Double number(
+      JsonNode parent, String path, String name, Quantity quantity, boolean required) {
+    JsonNode node = parent.path(name);
+    String allowed = Numbers.range(quantity);
+    if (missing(node)) {
+      if (required) {
+        faults.add(new Fault(path, "missing", allowed));
+      }
+      return null;
+    }
+    if (!node.isNumber()) {
+      faults.add(new Fault(path, "not a number", allowed));
+      return null;
+    }
+    if (!quantity.allows(node.doubleValue())) {
+      faults.add(new Fault(path, "out of range", allowed));
+      return null;
+    }
+    return node.doubleValue();
+  }
+
+  private Double plain(JsonNode parent, String path, String name, double least, double most) {
+    JsonNode node = parent.path(name);
+    if (node.isNumber() && node.doubleValue() >= least && node.doubleValue() <= most) {
+      return node.doubleValue();
+    }
+    faults.add(
+        new Fault(
+            path + "." + name,
+            missing(node) ? "missing" : "not a number in range",
+            least + " to " + most + " mm"));
+    return null;
+  }
+
+  private <E extends Enum<E>> E word(
+      JsonNode parent, String path, String name, Class<E> type, E otherwise) {
+    JsonNode node = parent.path(name);
+    String allowed =
+        "one of "
+            + Arrays.stream(type.getEnumConstants())
+                .map(SetFile::word)
+                .collect(Collectors.joining(", "));
+    if (missing(node)) {
+      if (otherwise == null) {
+        faults.add(new Fault(path + name, "missing", allowed));
+      }
+      return otherwise;
+    }
+    for (E value : type.getEnumConstants()) {
+      if (node.isString() && SetFile.word(value).equals(node.stringValue())) {
+        return value;
+      }
+    }
+    faults.add(new Fault(path + name, "unknown", allowed));
+    return otherwise;
+  }
+
+  private boolean object(JsonNode node, String path, Set<String> names) {
+    String allowed = "an object with " + names.stream().sorted().collect(Collectors.joining(", "));
+    if (!node.isObject()) {
+      faults.add(
+          new Fault(
+              path.isEmpty() ? "(file)" : path,
+              missing(node) ? "missing" : "not an object",
+              allowed));
+      return false;
+    }
+    for (String name : node.propertyNames()) {
+      if (!names.contains(name)) {
+        faults.add(new Fault(path.isEmpty() ? name : path + "." + name, "unknown field", allowed));
+      }
+    }
+    return true;
+  }
+
+  private static boolean missing(JsonNode node) {
+    return node.isMissingNode() || node.isNull();
+  }
+}

@@ -1,0 +1,177 @@
+package ongle.app.measure;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import ongle.app.drawing.HowToMeasureDrawing;
+import ongle.app.sets.Edit;
+import ongle.app.sets.NumberField;
+import ongle.app.sets.PlannedSet;
+import ongle.app.sets.SetEditor;
+import ongle.app.sets.SetNail;
+import ongle.app.sets.SetPage;
+import ongle.app.sets.SetReader;
+import ongle.app.sets.Stage;
+import ongle.core.nail.Finger;
+import ongle.core.nail.PlateCondition;
+import ongle.core.nail.Quantity;
+import ongle.core.nail.Reading;
+import ongle.core.nail.Readings;
+import ongle.core.nail.Seat;
+import ongle.core.nail.SkinState;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.ModelAttribute;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+
+/** Measuring: ten nails, quantity by quantity, finger by finger. */
+@Controller
+@RequestMapping("/sets/{id}/measure")
+class MeasureController {
+  private final SetReader reader;
+  private final SetEditor editor;
+
+  MeasureController(SetReader reader, SetEditor editor) {
+    this.reader = reader;
+    this.editor = editor;
+  }
+
+  /** One quantity over the ten. */
+  record Row(Quantity quantity, List<NumberField> fields) {}
+
+  /** What the eye sees on one finger. */
+  record LookOver(Finger finger, PlateCondition condition, SkinState skin) {}
+
+  @GetMapping
+  String page(
+      @PathVariable long id,
+      @RequestParam Optional<Finger> finger,
+      @ModelAttribute("seat") Seat seat,
+      Model model) {
+    PlannedSet planned = reader.planned(id);
+    Finger chosen = SetPage.chosen(finger, seat);
+    List<Finger> order = Finger.asSeenFrom(seat);
+    SetPage.show(planned, Stage.MEASURE, chosen, seat, model);
+    model.addAttribute(
+        "rows",
+        Readings.OF_A_PLATE.stream()
+            .map(
+                quantity ->
+                    new Row(
+                        quantity, order.stream().map(f -> field(planned, f, quantity)).toList()))
+            .toList());
+    model.addAttribute("looks", order.stream().map(f -> look(planned, f)).toList());
+    model.addAttribute("conditions", PlateCondition.values());
+    model.addAttribute("skins", SkinState.values());
+    showHow(planned, chosen, Quantity.WIDTH, model);
+    showProgress(planned, model);
+    return "measure/page";
+  }
+
+  /** How this quantity is measured on this finger, as a drawing. */
+  @GetMapping("/{finger}/{quantity}/how")
+  String how(
+      @PathVariable long id,
+      @PathVariable Finger finger,
+      @PathVariable Quantity quantity,
+      Model model) {
+    showHow(reader.planned(id), finger, quantity, model);
+    return "measure/page :: how";
+  }
+
+  @PostMapping("/{finger}/{quantity}")
+  String type(
+      @PathVariable long id,
+      @PathVariable Finger finger,
+      @PathVariable Quantity quantity,
+      @RequestParam(defaultValue = "") String value,
+      @RequestParam(defaultValue = "") String seen,
+      @ModelAttribute("seat") Seat seat,
+      Model model) {
+    Edit edit = editor.type(id, finger, quantity, value, seen);
+    PlannedSet planned = reader.planned(id);
+    SetPage.show(planned, Stage.MEASURE, finger, seat, model);
+    model.addAttribute("id", id);
+    model.addAttribute("edit", edit);
+    model.addAttribute("field", field(planned, finger, quantity).after(edit));
+    model.addAttribute("estimates", estimatesTouchedBy(planned, finger, quantity));
+    showProgress(planned, model);
+    return "measure/answer";
+  }
+
+  @PostMapping("/{finger}/look")
+  String look(
+      @PathVariable long id,
+      @PathVariable Finger finger,
+      @RequestParam PlateCondition condition,
+      @RequestParam SkinState skin,
+      @ModelAttribute("seat") Seat seat,
+      Model model) {
+    editor.look(id, finger, condition, skin);
+    PlannedSet planned = reader.planned(id);
+    SetPage.show(planned, Stage.MEASURE, finger, seat, model);
+    showProgress(planned, model);
+    model.addAttribute("edit", new Edit.Saved());
+    return "measure/parts :: after";
+  }
+
+  /** Copies to the other hand; the whole page answers, as a whole column changed. */
+  @PostMapping("/{finger}/twin")
+  String twin(@PathVariable long id, @PathVariable Finger finger) {
+    editor.copyToTwin(id, finger);
+    return "redirect:/sets/" + id + "/measure?finger=" + finger;
+  }
+
+  private static void showHow(PlannedSet planned, Finger finger, Quantity quantity, Model model) {
+    Reading reading = planned.readings().of(finger, quantity);
+    model.addAttribute(
+        "how",
+        new How(
+            finger,
+            quantity,
+            reading,
+            HowToMeasureDrawing.of(planned.of(finger).nail(), quantity, reading.value())));
+  }
+
+  /** A finger, what is measured on it, and the drawing that shows how. */
+  record How(Finger finger, Quantity quantity, Reading reading, ongle.app.drawing.Scene scene) {}
+
+  private static void showProgress(PlannedSet planned, Model model) {
+    model.addAttribute("measured", planned.set().measuredNails());
+    model.addAttribute("estimated", 10 - planned.set().measuredNails());
+  }
+
+  private static NumberField field(PlannedSet planned, Finger finger, Quantity quantity) {
+    Reading reading = planned.readings().of(finger, quantity);
+    return NumberField.stored(
+        planned.set().nail(finger), quantity, reading.value(), reading.source().label());
+  }
+
+  private static LookOver look(PlannedSet planned, Finger finger) {
+    SetNail nail = planned.set().nail(finger);
+    return new LookOver(finger, nail.getPlateCondition(), nail.getSkin());
+  }
+
+  /** Estimates still in sight that this edit may have moved; arch depths follow widths. */
+  private static List<NumberField> estimatesTouchedBy(
+      PlannedSet planned, Finger edited, Quantity quantity) {
+    List<NumberField> touched = new ArrayList<>();
+    for (Quantity other : Readings.OF_A_PLATE) {
+      boolean follows =
+          other == quantity || (quantity == Quantity.WIDTH && other == Quantity.ARCH_DEPTH);
+      if (follows) {
+        for (Finger finger : Finger.values()) {
+          boolean itself = finger == edited && other == quantity;
+          if (!itself && !planned.readings().of(finger, other).measured()) {
+            touched.add(field(planned, finger, other));
+          }
+        }
+      }
+    }
+    return touched;
+  }
+}

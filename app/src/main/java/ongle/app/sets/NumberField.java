@@ -1,0 +1,72 @@
+package ongle.app.sets;
+
+import java.util.Optional;
+import ongle.app.web.Numbers;
+import ongle.core.nail.Finger;
+import ongle.core.nail.Quantity;
+
+/**
+ * A number field of one nail as it is shown.
+ *
+ * @param shown text in the field
+ * @param seen what stood in it by the server's knowledge; sent back with the next edit
+ * @param otherwise what holds while the field is empty: the estimate or the computed value
+ * @param otherwiseFrom where that comes from
+ * @param why what is allowed instead, if what was typed could not be taken
+ * @param theirs what another window put there meanwhile, if that is the trouble
+ */
+public record NumberField(
+    Finger finger,
+    Quantity quantity,
+    String shown,
+    String seen,
+    String otherwise,
+    String otherwiseFrom,
+    String why,
+    String theirs) {
+
+  /** As stored, with anything typed before that could not be taken. */
+  public static NumberField stored(SetNail nail, Quantity quantity, double otherwise, String from) {
+    String seen = nail.value(quantity).map(value -> Numbers.format(quantity, value)).orElse("");
+    Optional<String> rejected = nail.rejected(quantity);
+    return new NumberField(
+        nail.getFinger(),
+        quantity,
+        rejected.orElse(seen),
+        seen,
+        Numbers.format(quantity, otherwise),
+        from,
+        rejected.map(typed -> SetEditor.refusal(nail, quantity, typed)).orElse(null),
+        null);
+  }
+
+  /** The same after an edit that met another window's. */
+  public NumberField after(Edit edit) {
+    if (edit instanceof Edit.Conflict conflict) {
+      return new NumberField(
+          finger,
+          quantity,
+          conflict.mine(),
+          conflict.theirs(),
+          otherwise,
+          otherwiseFrom,
+          "Another window changed this to "
+              + (conflict.theirs().isEmpty() ? "nothing" : conflict.theirs())
+              + " meanwhile.",
+          conflict.theirs());
+    }
+    return this;
+  }
+
+  public String id() {
+    return finger + "-" + quantity;
+  }
+
+  public String label() {
+    return finger.label() + " " + quantity.label() + ", " + quantity.unit().symbol();
+  }
+
+  public String range() {
+    return Numbers.range(quantity);
+  }
+}

@@ -1,0 +1,201 @@
+package ongle.app.sets;
+
+import java.time.LocalDate;
+import java.time.LocalDateTime;
+import java.util.EnumMap;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.function.Consumer;
+import ongle.app.kits.KitCatalogue;
+import ongle.app.web.NotFound;
+import ongle.app.web.Numbers;
+import ongle.core.nail.Finger;
+import ongle.core.nail.OutOfRange;
+import ongle.core.nail.PlateCondition;
+import ongle.core.nail.Quantity;
+import ongle.core.nail.Readings;
+import ongle.core.nail.SkinState;
+import ongle.core.product.Product;
+import ongle.core.shape.LengthWish;
+import ongle.core.shape.NailShape;
+import ongle.core.structure.ApexSchool;
+import ongle.core.structure.CrossThickness;
+import org.springframework.dao.DataIntegrityViolationException;
+import org.springframework.dao.OptimisticLockingFailureException;
+import org.springframework.resilience.annotation.Retryable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/**
+ * Every change to a set goes through here. A field is only overwritten by someone who saw what
+ * stood in it; edits of different fields never get in each other's way.
+ */
+@Service
+@Retryable(includes = OptimisticLockingFailureException.class, maxRetries = 4, delay = 15)
+public class SetEditor {
+  private final SetRepository sets;
+  private final KitCatalogue kits;
+
+  SetEditor(SetRepository sets, KitCatalogue kits) {
+    this.sets = sets;
+    this.kits = kits;
+  }
+
+  /** Begins a set; the same form key gives the same set. */
+  public NailSet begin(UUID formKey, long clientId, LocalDateTime at) {
+    return sets.findByFormKey(formKey).orElseGet(() -> beginOnce(formKey, clientId, at));
+  }
+
+  private NailSet beginOnce(UUID formKey, long clientId, LocalDateTime at) {
+    try {
+      return sets.saveAndFlush(new NailSet(formKey, clientId, at, kits.usual().code()));
+    } catch (DataIntegrityViolationException sentTwice) {
+      return sets.findByFormKey(formKey).orElseThrow(() -> sentTwice);
+    }
+  }
+
+  /**
+   * Takes what was typed for a quantity of one nail; blank clears it.
+   *
+   * @param seen what stood in the field when the typing began, as shown
+   */
+  @Transactional
+  public Edit type(long setId, Finger finger, Quantity quantity, String typed, String seen) {
+    SetNail nail = set(setId).nail(finger);
+    String mine = typed.strip();
+    Optional<Double> value = Numbers.parse(mine, quantity);
+    String stands = nail.value(quantity).map(v -> Numbers.format(quantity, v)).orElse("");
+    boolean unchanged =
+        value.isEmpty()
+            ? mine.equals(stands)
+            : Numbers.format(quantity, value.get()).equals(stands);
+    if (!unchanged && !stands.equals(seen.strip())) {
+      return new Edit.Conflict(stands, mine);
+    }
+    if (mine.isEmpty()) {
+      nail.clear(quantity);
+      return new Edit.Saved();
+    }
+    Optional<String> refusal =
+        value.isEmpty() || !quantity.allows(value.get())
+            ? Optional.of(refusal(quantity))
+            : contradiction(nail, quantity, value.get());
+    if (refusal.isPresent()) {
+      nail.reject(quantity, mine);
+      return new Edit.Refused(refusal.get());
+    }
+    nail.put(quantity, value.get());
+    return new Edit.Saved();
+  }
+
+  /**
+   * Takes several measured values of one nail at once, replacing what stood there.
+   *
+   * @throws OutOfRange if one of them cannot be; then none is taken
+   */
+  @Transactional
+  public void measure(long setId, Finger finger, Map<Quantity, Double> values) {
+    SetNail nail = set(setId).nail(finger);
+    values.forEach((quantity, value) -> nail.put(quantity, quantity.check(value)));
+  }
+
+  /**
+   * Why a text is refused for this quantity on this nail; what stands in the field later needs no
+   * reason.
+   */
+  public static String refusal(SetNail nail, Quantity quantity, String typed) {
+    return Numbers.parse(typed, quantity)
+        .filter(quantity::allows)
+        .flatMap(value -> contradiction(nail, quantity, value))
+        .orElseGet(() -> refusal(quantity));
+  }
+
+  private static String refusal(Quantity quantity) {
+    return "Type a number from " + Numbers.range(quantity) + ".";
+  }
+
+  private static Optional<String> contradiction(SetNail nail, Quantity quantity, double value) {
+    Map<Quantity, Double> measured = new EnumMap<>(Quantity.class);
+    measured.putAll(nail.measured());
+    if (Readings.OF_A_PLATE.contains(quantity)) {
+      measured.put(quantity, value);
+    }
+    try {
+      new Readings(Map.of(nail.getFinger(), measured))
+          .nail(nail.getFinger(), nail.getPlateCondition(), nail.getSkin());
+      return Optional.empty();
+    } catch (OutOfRange e) {
+      return Optional.of(
+          "The arch would be deeper than half the width, past a half circle. Check width and arch depth.");
+    }
+  }
+
+  @Transactional
+  public void look(long setId, Finger finger, PlateCondition condition, SkinState skin) {
+    set(setId).nail(finger).look(condition, skin);
+  }
+
+  /** Copies what was measured to the same finger of the other hand. */
+  @Transactional
+  public void copyToTwin(long setId, Finger finger) {
+    NailSet set = set(setId);
+    set.nail(finger.twin()).copyMeasuresOf(set.nail(finger));
+  }
+
+  /**
+   * @param number of the tip to take; empty for the advised one
+   */
+  @Transactional
+  public void takeTip(long setId, Finger finger, Optional<String> number) {
+    NailSet set = set(setId);
+    number.ifPresent(
+        wanted -> {
+          if (kits.ofCode(set.getKit()).stream()
+              .flatMap(kit -> kit.tips().stream())
+              .noneMatch(tip -> tip.number().equals(wanted))) {
+            throw new NotFound("tip " + wanted);
+          }
+        });
+    set.nail(finger).takeTip(number.orElse(null));
+  }
+
+  @Transactional
+  public void wishShape(long setId, NailShape shape) {
+    change(setId, set -> set.wishShape(shape));
+  }
+
+  @Transactional
+  public void wishLength(long setId, LengthWish length) {
+    change(setId, set -> set.wishLength(length));
+  }
+
+  @Transactional
+  public void buildIn(long setId, Product product) {
+    change(setId, set -> set.buildIn(product));
+  }
+
+  @Transactional
+  public void placeApex(long setId, ApexSchool school) {
+    change(setId, set -> set.placeApex(school));
+  }
+
+  @Transactional
+  public void spread(long setId, CrossThickness across) {
+    change(setId, set -> set.spread(across));
+  }
+
+  /** Notes that a set is worn, and until when. */
+  @Transactional
+  public void wear(long setId, LocalDate until) {
+    change(setId, set -> set.wear(until));
+  }
+
+  private void change(long setId, Consumer<NailSet> how) {
+    how.accept(set(setId));
+  }
+
+  private NailSet set(long id) {
+    return sets.whole(id).orElseThrow(() -> new NotFound("set " + id));
+  }
+}

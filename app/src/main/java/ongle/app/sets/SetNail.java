@@ -1,0 +1,152 @@
+package ongle.app.sets;
+
+import jakarta.persistence.CollectionTable;
+import jakarta.persistence.Column;
+import jakarta.persistence.ElementCollection;
+import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
+import jakarta.persistence.FetchType;
+import jakarta.persistence.GeneratedValue;
+import jakarta.persistence.GenerationType;
+import jakarta.persistence.Id;
+import jakarta.persistence.JoinColumn;
+import jakarta.persistence.ManyToOne;
+import jakarta.persistence.MapKeyColumn;
+import jakarta.persistence.MapKeyEnumerated;
+import jakarta.persistence.Version;
+import java.util.EnumMap;
+import java.util.HashMap;
+import java.util.Map;
+import java.util.Optional;
+import ongle.core.nail.Finger;
+import ongle.core.nail.PlateCondition;
+import ongle.core.nail.Quantity;
+import ongle.core.nail.Readings;
+import ongle.core.nail.SkinState;
+import ongle.core.plan.Adjustments;
+import org.hibernate.annotations.Fetch;
+import org.hibernate.annotations.FetchMode;
+
+/** One finger of a set: what was measured, what was set by hand, and what could not be taken. */
+@Entity
+public class SetNail {
+  @Id
+  @GeneratedValue(strategy = GenerationType.IDENTITY)
+  private Long id;
+
+  @Version private int version;
+
+  @ManyToOne(fetch = FetchType.LAZY, optional = false)
+  @JoinColumn(name = "set_id")
+  private NailSet set;
+
+  @Enumerated(EnumType.STRING)
+  private Finger finger;
+
+  @Enumerated(EnumType.STRING)
+  private PlateCondition plateCondition = PlateCondition.SOUND;
+
+  @Enumerated(EnumType.STRING)
+  private SkinState skin = SkinState.INTACT;
+
+  private String tipNumber;
+
+  @ElementCollection
+  @CollectionTable(name = "set_nail_value", joinColumns = @JoinColumn(name = "nail_id"))
+  @MapKeyColumn(name = "quantity")
+  @MapKeyEnumerated(EnumType.STRING)
+  @Column(name = "amount")
+  @Fetch(FetchMode.SUBSELECT)
+  private Map<Quantity, Double> values = new HashMap<>();
+
+  @ElementCollection
+  @CollectionTable(name = "set_nail_rejected", joinColumns = @JoinColumn(name = "nail_id"))
+  @MapKeyColumn(name = "quantity")
+  @MapKeyEnumerated(EnumType.STRING)
+  @Column(name = "typed")
+  @Fetch(FetchMode.SUBSELECT)
+  private Map<Quantity, String> rejected = new HashMap<>();
+
+  protected SetNail() {}
+
+  SetNail(NailSet set, Finger finger) {
+    this.set = set;
+    this.finger = finger;
+  }
+
+  public Finger getFinger() {
+    return finger;
+  }
+
+  public PlateCondition getPlateCondition() {
+    return plateCondition;
+  }
+
+  public SkinState getSkin() {
+    return skin;
+  }
+
+  public Optional<Double> value(Quantity quantity) {
+    return Optional.ofNullable(values.get(quantity));
+  }
+
+  /** What was typed for it but could not be taken. */
+  public Optional<String> rejected(Quantity quantity) {
+    return Optional.ofNullable(rejected.get(quantity));
+  }
+
+  /** What was measured on the plate. */
+  public Map<Quantity, Double> measured() {
+    Map<Quantity, Double> measured = new EnumMap<>(Quantity.class);
+    values.forEach(
+        (quantity, value) -> {
+          if (Readings.OF_A_PLATE.contains(quantity)) {
+            measured.put(quantity, value);
+          }
+        });
+    return measured;
+  }
+
+  public Adjustments adjustments() {
+    Map<Quantity, Double> byHand = new EnumMap<>(Quantity.class);
+    values.forEach(
+        (quantity, value) -> {
+          if (Adjustments.QUANTITIES.contains(quantity)) {
+            byHand.put(quantity, value);
+          }
+        });
+    return new Adjustments(byHand, Optional.ofNullable(tipNumber));
+  }
+
+  void put(Quantity quantity, double value) {
+    values.put(quantity, value);
+    rejected.remove(quantity);
+  }
+
+  void clear(Quantity quantity) {
+    values.remove(quantity);
+    rejected.remove(quantity);
+  }
+
+  void reject(Quantity quantity, String typed) {
+    rejected.put(quantity, typed.length() > 60 ? typed.substring(0, 60) : typed);
+  }
+
+  void look(PlateCondition condition, SkinState state) {
+    plateCondition = condition;
+    skin = state;
+  }
+
+  void takeTip(String number) {
+    tipNumber = number;
+  }
+
+  /** Takes over what was measured on the other; what was set by hand stays. */
+  void copyMeasuresOf(SetNail other) {
+    for (Quantity quantity : Readings.OF_A_PLATE) {
+      other.value(quantity).ifPresent(value -> put(quantity, value));
+    }
+    plateCondition = other.plateCondition;
+  }
+}

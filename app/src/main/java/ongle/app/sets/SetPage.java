@@ -1,0 +1,120 @@
+package ongle.app.sets;
+
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Stream;
+import ongle.core.nail.Finger;
+import ongle.core.nail.Hand;
+import ongle.core.nail.Seat;
+import ongle.core.plan.NailPlan;
+import org.springframework.ui.Model;
+
+/**
+ * What every stage of a set shows besides its own work: whose set, the stages, the ten, the
+ * cautions.
+ */
+public record SetPage(
+    long id,
+    long clientId,
+    String clientName,
+    String summary,
+    Stage stage,
+    Finger finger,
+    Seat seat,
+    Strip strip,
+    List<Caution> cautions) {
+
+  /**
+   * A caution and where it applies.
+   *
+   * @param where fingers in words; "client" for the whole person
+   */
+  public record Caution(String where, String text) {}
+
+  public static SetPage of(PlannedSet planned, Stage stage, Finger finger, Seat seat) {
+    return new SetPage(
+        planned.id(),
+        planned.client().getId(),
+        planned.client().getName(),
+        SetReader.summary(planned.set()),
+        stage,
+        finger,
+        seat,
+        Strip.of(planned, stage, finger, seat),
+        cautions(planned));
+  }
+
+  /** Puts it where the shared fragments look for it. */
+  public static PlannedSet show(
+      PlannedSet planned, Stage stage, Finger finger, Seat seat, Model model) {
+    model.addAttribute("page", of(planned, stage, finger, seat));
+    return planned;
+  }
+
+  /** The finger asked for, else the first one in sight. */
+  public static Finger chosen(Optional<Finger> asked, Seat seat) {
+    return asked.orElse(Finger.asSeenFrom(seat).get(0));
+  }
+
+  public List<Stage> stages() {
+    return List.of(Stage.values());
+  }
+
+  public String address(Stage to) {
+    return "/sets/" + id + "/" + to.path();
+  }
+
+  private static List<Caution> cautions(PlannedSet planned) {
+    Map<String, Set<Finger>> byText = new LinkedHashMap<>();
+    for (NailPlan plan : planned.plan().nails()) {
+      for (String text : plan.cautions()) {
+        byText.computeIfAbsent(text, t -> EnumSet.noneOf(Finger.class)).add(plan.nail().finger());
+      }
+    }
+    Stream<Caution> ofFingers =
+        byText.entrySet().stream().map(e -> new Caution(inWords(e.getValue()), e.getKey()));
+    return Stream.concat(ofClient(planned), ofFingers).toList();
+  }
+
+  /** Fingers in words, whole hands as hands. */
+  private static String inWords(Set<Finger> fingers) {
+    if (fingers.size() == Finger.values().length) {
+      return "all ten";
+    }
+    List<String> words = new ArrayList<>();
+    for (Hand hand : Hand.values()) {
+      List<Finger> ofHand = Finger.of(hand).stream().filter(fingers::contains).toList();
+      if (ofHand.size() == 5) {
+        words.add(hand.label() + " hand");
+      } else {
+        ofHand.forEach(finger -> words.add(finger.label()));
+      }
+    }
+    return String.join(", ", words);
+  }
+
+  private static Stream<Caution> ofClient(PlannedSet planned) {
+    Stream.Builder<Caution> cautions = Stream.builder();
+    Optional.ofNullable(planned.client().getAllergy())
+        .ifPresent(
+            allergy ->
+                cautions.add(
+                    new Caution(
+                        planned.client().getName(),
+                        "Allergy on record: "
+                            + allergy
+                            + ". If acrylates are meant, do not build.")));
+    if (planned.client().isMinor()) {
+      cautions.add(
+          new Caution(
+              planned.client().getName(),
+              "Minor: a guardian's consent, and the shortest practical length."));
+    }
+    return cautions.build();
+  }
+}

@@ -1,0 +1,136 @@
+package ongle.app.sets;
+
+import java.time.LocalDate;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
+import ongle.app.clients.Client;
+import ongle.app.clients.ClientHistory;
+import ongle.app.clients.ClientRepository;
+import ongle.app.kits.KitCatalogue;
+import ongle.app.web.NotFound;
+import ongle.app.web.Numbers;
+import ongle.core.nail.Finger;
+import ongle.core.nail.Quantity;
+import ongle.core.nail.Readings;
+import ongle.core.plan.Adjustments;
+import ongle.core.plan.SetPlanner;
+import ongle.core.plan.SetWish;
+import ongle.core.shape.LengthWish;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Reads sets and plans them. */
+@Service
+public class SetReader implements ClientHistory {
+  private final SetRepository sets;
+  private final ClientRepository clients;
+  private final KitCatalogue kits;
+
+  SetReader(SetRepository sets, ClientRepository clients, KitCatalogue kits) {
+    this.sets = sets;
+    this.clients = clients;
+    this.kits = kits;
+  }
+
+  /**
+   * @throws NotFound if there is no such set
+   */
+  @Transactional(readOnly = true)
+  public PlannedSet planned(long setId) {
+    return planned(setId, Finger.L1, Map.of());
+  }
+
+  /**
+   * The plan as it would be with some values of one nail set by hand; nothing is stored.
+   *
+   * @param tried in each quantity's unit, replacing what was set by hand
+   */
+  @Transactional(readOnly = true)
+  public PlannedSet planned(long setId, Finger finger, Map<Quantity, Double> tried) {
+    NailSet set = sets.whole(setId).orElseThrow(() -> new NotFound("set " + setId));
+    // Read now: the collections cannot be read once the transaction is over.
+    set.getNails().forEach(nail -> nail.rejected(Quantity.WIDTH));
+    Client client = clients.findById(set.getClientId()).orElseThrow();
+    Readings readings = set.readings();
+    List<SetPlanner.Item> items =
+        set.getNails().stream()
+            .map(
+                nail ->
+                    new SetPlanner.Item(
+                        readings.nail(nail.getFinger(), nail.getPlateCondition(), nail.getSkin()),
+                        nail.getFinger() == finger
+                            ? with(nail.adjustments(), tried)
+                            : nail.adjustments()))
+            .toList();
+    return new PlannedSet(set, client, readings, SetPlanner.plan(wish(set), items));
+  }
+
+  private static Adjustments with(Adjustments stored, Map<Quantity, Double> tried) {
+    Map<Quantity, Double> values = new EnumMap<>(Quantity.class);
+    values.putAll(stored.values());
+    values.putAll(tried);
+    return new Adjustments(values, stored.tipNumber());
+  }
+
+  private SetWish wish(NailSet set) {
+    return new SetWish(
+        set.getShape(),
+        set.length(),
+        set.product(),
+        set.getSchool(),
+        set.getAcross(),
+        kits.ofCode(set.getKit()).orElseGet(kits::usual));
+  }
+
+  @Override
+  @Transactional(readOnly = true)
+  public List<Entry> of(long clientId) {
+    return sets.findByClientIdOrderByCreatedAtDesc(clientId).stream()
+        .map(
+            set ->
+                new Entry(
+                    set.getId(),
+                    set.getCreatedAt().toLocalDate(),
+                    summary(set),
+                    set.measuredNails()))
+        .toList();
+  }
+
+  /** Sets being worn, the one due first in front. */
+  @Transactional(readOnly = true)
+  public List<Worn> worn() {
+    List<NailSet> worn = sets.findByWornUntilNotNullOrderByWornUntil();
+    Map<Long, Client> byId =
+        clients.findAllById(worn.stream().map(NailSet::getClientId).toList()).stream()
+            .collect(Collectors.toMap(Client::getId, client -> client));
+    return worn.stream()
+        .map(
+            set ->
+                new Worn(
+                    set.getId(), byId.get(set.getClientId()), set.getWornUntil(), summary(set)))
+        .toList();
+  }
+
+  /**
+   * A set on a client's hands.
+   *
+   * @param due the day its infill is due
+   */
+  public record Worn(long setId, Client client, LocalDate due, String summary) {}
+
+  /** Shape, length and product in words. */
+  public static String summary(NailSet set) {
+    return set.getShape().label() + ", " + inWords(set.length()) + ", " + set.product().label();
+  }
+
+  private static String inWords(LengthWish length) {
+    String value = Numbers.withUnit(length.mode().quantity(), length.value());
+    return switch (length.mode()) {
+      case MILLIMETRES -> length.value() == 0 ? "no extension" : value;
+      case PLATE_SHARE -> value + " of the plate";
+      case COVER_FINGERTIP -> "fingertip + " + value;
+    };
+  }
+}

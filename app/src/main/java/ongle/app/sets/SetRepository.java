@@ -1,0 +1,19 @@
+package ongle.app.sets;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Query;
+
+/** Sets as stored. */
+interface SetRepository extends JpaRepository<NailSet, Long> {
+  Optional<NailSet> findByFormKey(UUID formKey);
+
+  @Query("select s from NailSet s left join fetch s.nails where s.id = :id")
+  Optional<NailSet> whole(long id);
+
+  List<NailSet> findByClientIdOrderByCreatedAtDesc(long clientId);
+
+  List<NailSet> findByWornUntilNotNullOrderByWornUntil();
+}

@@ -1,0 +1,83 @@
+package ongle.app.sets;
+
+import java.util.List;
+import ongle.app.drawing.Scene;
+import ongle.app.drawing.TenDrawing;
+import ongle.app.web.Numbers;
+import ongle.core.nail.Finger;
+import ongle.core.nail.Quantity;
+import ongle.core.nail.Seat;
+import ongle.core.plan.NailPlan;
+
+/**
+ * The ten, in the order the person looking sees them, each with the figure that matters at this
+ * stage.
+ */
+public record Strip(List<Cell> cells, String meaning) {
+
+  /**
+   * One nail of the strip.
+   *
+   * @param key that picks it: 1 to 9, then 0
+   * @param figure what it shows at this stage
+   * @param state estimated, warn, stop or empty
+   * @param gapBefore whether the other hand begins here
+   */
+  public record Cell(
+      Finger finger,
+      String key,
+      String figure,
+      String state,
+      boolean chosen,
+      boolean gapBefore,
+      Scene scene) {}
+
+  static Strip of(PlannedSet planned, Stage stage, Finger chosen, Seat seat) {
+    List<Finger> order = Finger.asSeenFrom(seat);
+    List<NailPlan> plans = planned.inOrder(order);
+    List<Cell> cells =
+        java.util.stream.IntStream.range(0, order.size())
+            .mapToObj(
+                i -> {
+                  NailPlan plan = plans.get(i);
+                  return new Cell(
+                      order.get(i),
+                      String.valueOf((i + 1) % 10),
+                      plan.stopped() ? "stop" : figure(planned, plan, stage),
+                      plan.stopped() ? "stop" : state(planned, plan, stage),
+                      order.get(i) == chosen,
+                      i == 5,
+                      TenDrawing.cell(plan, plans, seat));
+                })
+            .toList();
+    return new Strip(cells, meaning(stage));
+  }
+
+  private static String meaning(Stage stage) {
+    return switch (stage) {
+      case MEASURE -> "width, mm";
+      case FIT -> "tip number";
+      case SHAPE -> "length, mm";
+      case STRUCTURE, SHEET -> "apex, mm";
+    };
+  }
+
+  private static String figure(PlannedSet planned, NailPlan plan, Stage stage) {
+    return switch (stage) {
+      case MEASURE -> Numbers.format(plan.nail().width(), 1);
+      case FIT -> plan.tip().map(fit -> fit.tip().number()).orElse("none");
+      case SHAPE -> Numbers.format(plan.extension(), 1);
+      case STRUCTURE, SHEET -> Numbers.format(plan.build().profile().apexThickness(), 2);
+    };
+  }
+
+  private static String state(PlannedSet planned, NailPlan plan, Stage stage) {
+    return switch (stage) {
+      case MEASURE ->
+          planned.readings().of(plan.nail().finger(), Quantity.WIDTH).measured() ? "" : "estimated";
+      case FIT -> plan.tip().map(fit -> fit.suits() ? "" : "warn").orElse("warn");
+      case SHAPE -> plan.readsAsShape() ? "" : "warn";
+      case STRUCTURE, SHEET -> plan.strength().holds() ? "" : "warn";
+    };
+  }
+}

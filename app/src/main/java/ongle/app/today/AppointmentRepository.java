@@ -1,0 +1,10 @@
+package ongle.app.today;
+
+import java.time.LocalDateTime;
+import java.util.List;
+import org.springframework.data.jpa.repository.JpaRepository;
+
+/** Appointments as stored. */
+public interface AppointmentRepository extends JpaRepository<Appointment, Long> {
+  List<Appointment> findByStartsAtBetweenOrderByStartsAt(LocalDateTime from, LocalDateTime to);
+}

@@ -1,0 +1,141 @@
+package ongle.app.today;
+
+import java.time.Clock;
+import java.time.LocalDate;
+import java.time.LocalDateTime;
+import java.time.temporal.ChronoUnit;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import ongle.app.clients.Client;
+import ongle.app.clients.ClientRepository;
+import ongle.app.sets.SetReader;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+
+/** The start page: who comes next, what is due, what is left half done. */
+@Controller
+class TodayController {
+  private final AppointmentRepository appointments;
+  private final ClientRepository clients;
+  private final SetReader sets;
+  private final Clock clock;
+
+  TodayController(
+      AppointmentRepository appointments, ClientRepository clients, SetReader sets, Clock clock) {
+    this.appointments = appointments;
+    this.clients = clients;
+    this.sets = sets;
+    this.clock = clock;
+  }
+
+  /**
+   * A client coming today.
+   *
+   * @param state past, next or later
+   * @param mind what must not be forgotten about this client; null if nothing
+   * @param progress how far the planned set is; null without one
+   * @param open what opening it is called; null without one
+   * @param setKey form key for beginning one
+   */
+  record Visit(
+      LocalDateTime at,
+      LocalDateTime until,
+      Client client,
+      String purpose,
+      String state,
+      String mind,
+      Long setId,
+      String progress,
+      String open,
+      UUID setKey) {}
+
+  /** A set being worn and when its infill is due. */
+  record Due(String when, boolean over, Client client, String summary) {}
+
+  /** A set begun for today but not measured to the end. */
+  record Need(String what, long setId, String client, String why) {}
+
+  @GetMapping("/")
+  String today(Model model) {
+    LocalDateTime now = LocalDateTime.now(clock);
+    LocalDate today = now.toLocalDate();
+    List<Appointment> booked =
+        appointments.findByStartsAtBetweenOrderByStartsAt(
+            today.atStartOfDay(), today.plusDays(1).atStartOfDay().minusNanos(1));
+    Map<Long, Client> people =
+        clients.findAllById(booked.stream().map(Appointment::getClientId).toList()).stream()
+            .collect(Collectors.toMap(Client::getId, Function.identity()));
+    Appointment next =
+        booked.stream().filter(a -> a.getEndsAt().isAfter(now)).findFirst().orElse(null);
+    List<Visit> visits =
+        booked.stream()
+            .map(
+                a ->
+                    visit(
+                        a,
+                        people.get(a.getClientId()),
+                        a == next ? "next" : a.getEndsAt().isAfter(now) ? "later" : "past"))
+            .toList();
+    model.addAttribute("today", today);
+    model.addAttribute("visits", visits);
+    model.addAttribute("due", sets.worn().stream().map(worn -> due(worn, today)).toList());
+    model.addAttribute("needs", booked.stream().flatMap(a -> need(a, people)).toList());
+    return "today/page";
+  }
+
+  private Visit visit(Appointment a, Client client, String state) {
+    String mind =
+        client.getAllergy() != null
+            ? "Allergy: " + client.getAllergy()
+            : client.isMinor() ? "Minor: guardian's consent" : null;
+    String progress = null;
+    String open = null;
+    if (a.getSetId() != null) {
+      int measured = measured(a);
+      progress = measured == 10 ? "measured and planned" : measured + " of 10 measured";
+      open = measured == 10 ? "Open the plan" : "Go on measuring";
+    }
+    return new Visit(
+        a.getStartsAt(),
+        a.getEndsAt(),
+        client,
+        a.getPurpose(),
+        state,
+        mind,
+        a.getSetId(),
+        progress,
+        open,
+        UUID.randomUUID());
+  }
+
+  private Stream<Need> need(Appointment a, Map<Long, Client> people) {
+    if (a.getSetId() == null || measured(a) == 10) {
+      return Stream.empty();
+    }
+    String name = people.get(a.getClientId()).getName();
+    return Stream.of(
+        new Need(measured(a) + " of 10", a.getSetId(), name, "widths measured for today's set"));
+  }
+
+  private int measured(Appointment a) {
+    return sets.of(a.getClientId()).stream()
+        .filter(entry -> entry.setId() == a.getSetId())
+        .mapToInt(entry -> entry.measured())
+        .findFirst()
+        .orElse(0);
+  }
+
+  private static Due due(SetReader.Worn worn, LocalDate today) {
+    long days = ChronoUnit.DAYS.between(today, worn.due());
+    String when =
+        days < 0
+            ? -days + (days == -1 ? " day over" : " days over")
+            : days == 0 ? "today" : days == 1 ? "tomorrow" : "in " + days + " days";
+    return new Due(when, days < 0, worn.client(), worn.summary());
+  }
+}

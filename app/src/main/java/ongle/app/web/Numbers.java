@@ -1,0 +1,58 @@
+package ongle.app.web;
+
+import java.util.Locale;
+import java.util.Optional;
+import java.util.regex.Pattern;
+import ongle.core.nail.Quantity;
+
+/** The one place where numbers become text and text becomes numbers. */
+public final class Numbers {
+  /** Plain decimals only: no exponents, no words, comma or point. */
+  private static final Pattern PLAIN = Pattern.compile("[+-]?\\d{1,6}([.,]\\d{0,6})?");
+
+  private Numbers() {}
+
+  /** Fixed decimals with a point; never "-0". */
+  public static String format(double value, int decimals) {
+    String text = String.format(Locale.ROOT, "%." + decimals + "f", value);
+    return text.matches("-0(\\.0*)?") ? text.substring(1) : text;
+  }
+
+  /** With the quantity's own decimals, without unit. */
+  public static String format(Quantity quantity, double value) {
+    return format(value, quantity.decimals());
+  }
+
+  /** As {@link #format(Quantity, double)}, with the unit. */
+  public static String withUnit(Quantity quantity, double value) {
+    String unit = quantity.unit().symbol();
+    return format(quantity, value) + (unit.equals("°") ? unit : " " + unit);
+  }
+
+  /** Millimetres with one decimal and the unit. */
+  public static String mm(double value) {
+    return format(value, 1) + " mm";
+  }
+
+  /** Thicknesses: millimetres with two decimals and the unit. */
+  public static String thickness(double value) {
+    return format(value, 2) + " mm";
+  }
+
+  /** The number typed, with comma or point, with or without the unit; empty when it is none. */
+  public static Optional<Double> parse(String typed, Quantity quantity) {
+    String text = typed.strip().replace('\u2212', '-');
+    String unit = quantity.unit().symbol();
+    if (text.endsWith(unit)) {
+      text = text.substring(0, text.length() - unit.length()).strip();
+    }
+    return PLAIN.matcher(text).matches()
+        ? Optional.of(Double.parseDouble(text.replace(',', '.')))
+        : Optional.empty();
+  }
+
+  /** What a field takes, for the message beside it: "3.0 to 25.0 mm". */
+  public static String range(Quantity quantity) {
+    return format(quantity, quantity.least()) + " to " + withUnit(quantity, quantity.most());
+  }
+}

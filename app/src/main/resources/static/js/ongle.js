@@ -1,0 +1,329 @@
+// What the browser does by itself: keys, focus, and moving a handle. It knows no rule of the job;
+// every figure comes from the server.
+(() => {
+  'use strict';
+
+  // --- what is on its way -------------------------------------------------------------------
+  let underway = 0;
+  let whenQuiet = [];
+  const failed = new Set();
+
+  function tell(message) {
+    window.dispatchEvent(new CustomEvent('ongle-trouble', { detail: message }));
+  }
+
+  document.addEventListener('alpine:init', () => {
+    Alpine.data('trouble', () => ({
+      message: '',
+      say(event) { this.message = event.detail; },
+      again() { failed.forEach((each) => htmx.trigger(each, 'keep')); },
+    }));
+  });
+
+  function once(quiet) {
+    if (underway === 0) quiet();
+    else whenQuiet.push(quiet);
+  }
+
+  document.addEventListener('htmx:beforeSend', () => { underway++; });
+  document.addEventListener('htmx:afterRequest', (event) => {
+    underway = Math.max(0, underway - 1);
+    const element = event.detail.elt;
+    if (event.detail.successful) failed.delete(element);
+    else failed.add(element);
+    if (!event.detail.successful) {
+      const gone = !event.detail.xhr || event.detail.xhr.status === 0;
+      tell(`Not saved: Ongle ${gone ? 'does not answer' : 'could not take that'}. What you typed is still here.`);
+    } else if (failed.size === 0) {
+      tell('');
+    }
+    if (underway === 0) {
+      const waiting = whenQuiet;
+      whenQuiet = [];
+      waiting.forEach((go) => go());
+    }
+  });
+
+  // What stood in the field when typing began goes along, so that no window overwrites another unseen.
+  document.addEventListener('htmx:configRequest', (event) => {
+    const field = event.detail.elt;
+    if (field.dataset?.seen === undefined) return;
+    event.detail.parameters.seen = field.dataset.seen.slice(1); // written with a = in front, as an empty attribute is left out
+    field.dataset.sent = field.value;
+  });
+
+  // A field somebody is typing in is not replaced under the fingers.
+  document.addEventListener('htmx:oobBeforeSwap', (event) => {
+    const typing = document.activeElement;
+    if (!typing?.matches?.('input.num') || !event.detail.target.contains(typing)) return;
+    const answered = typing.value === typing.defaultValue || typing.value === typing.dataset.sent;
+    if (!answered) event.detail.shouldSwap = false;
+  });
+
+  // A field that was answered while it had the focus is ready for the next number.
+  document.addEventListener('htmx:afterSettle', () => {
+    const typing = document.activeElement;
+    if (typing?.matches?.('input.num') && !typedIn.has(typing)) typing.select();
+  });
+  const typedIn = new WeakSet();
+  document.addEventListener('input', (event) => typedIn.add(event.target));
+
+  // Leaving waits until what was typed has arrived.
+  document.addEventListener('click', (event) => {
+    const link = event.target.closest('a[href]');
+    if (link && underway > 0 && !event.ctrlKey && !event.metaKey && !link.hash) {
+      event.preventDefault();
+      once(() => { location.href = link.href; });
+    }
+  });
+
+  function go(link) {
+    if (!link) return;
+    document.activeElement?.blur?.();
+    setTimeout(() => once(() => { location.href = link.href; }), 0);
+  }
+
+  // --- theme, side of the desk, conflicts ----------------------------------------------------
+  function look(button) {
+    document.activeElement?.blur?.();
+    setTimeout(() => once(() => htmx.ajax('POST', '/look', { source: button, swap: 'none', values: { [button.dataset.look]: button.dataset.value } })), 0);
+  }
+
+  document.addEventListener('click', (event) => {
+    const button = event.target.closest('button');
+    if (!button) return;
+    if (button.dataset.look) look(button);
+    if (button.dataset.copy) twin(button.dataset.copy);
+    if (button.dataset.keysOpen !== undefined) document.getElementById('keys')?.showModal();
+    if (button.dataset.keep) {
+      const field = button.closest('td, .field').querySelector('input.num');
+      if (button.dataset.keep === 'theirs') field.value = button.dataset.value;
+      htmx.trigger(field, 'keep');
+    }
+  });
+
+  // --- keys ----------------------------------------------------------------------------------
+  function chosenFinger() {
+    return document.activeElement?.dataset?.finger ?? document.querySelector('.strip [aria-current]')?.dataset.finger;
+  }
+
+  function twin(of) {
+    const base = document.querySelector('[data-twin]')?.dataset.twin;
+    const finger = of ?? chosenFinger();
+    if (!base || !finger) return;
+    const focused = document.activeElement?.id;
+    document.activeElement?.blur?.();
+    setTimeout(() => once(async () => {
+      const answer = await fetch(`${base}/${finger}/twin`, { method: 'POST' });
+      if (answer.ok) {
+        if (focused) sessionStorage.setItem('focus', focused);
+        location.href = answer.url;
+      }
+    }), 0);
+  }
+
+  document.addEventListener('keydown', (event) => {
+    if (event.ctrlKey || event.metaKey || event.altKey || document.querySelector('dialog[open]')) return;
+    const key = event.key.toLowerCase();
+    // Number fields and lists have no use for these keys; fields for text have.
+    const field = event.target.closest?.('input:not([type="radio"], [type="checkbox"]), select, textarea');
+    if (field && !field.matches('input.num') && !(field.matches('select') && '[]?'.includes(key))) return;
+    const actions = {
+      t: () => twin(),
+      v: () => { const button = document.querySelector('[data-look="seat"]'); if (button) look(button); },
+      '[': () => go(document.querySelector('[data-stage="previous"]')),
+      ']': () => go(document.querySelector('[data-stage="next"]')),
+      '?': () => document.getElementById('keys')?.showModal(),
+    };
+    if (!field && /^[0-9]$/.test(key)) {
+      event.preventDefault();
+      go(document.querySelector(`.strip [data-key="${key}"]`));
+    } else if (actions[key] && document.querySelector('main.set')) {
+      event.preventDefault();
+      actions[key]();
+    }
+  });
+
+  // --- the measuring grid --------------------------------------------------------------------
+  let howTimer;
+
+  function numbers() {
+    return [...document.querySelectorAll('.grid input.num')];
+  }
+
+  document.addEventListener('keydown', (event) => {
+    const field = event.target.closest?.('.grid input.num');
+    if (!field) return;
+    const all = numbers();
+    const at = all.indexOf(field);
+    let to = null;
+    if (event.key === ' ' && !field.value) {
+      field.value = document.getElementById(`estimate-${field.id}`).textContent;
+      htmx.trigger(field, 'keep');
+      to = at + 1;
+    }
+    if (event.key === 'Enter') to = at + (event.shiftKey ? -1 : 1);
+    if (event.key === 'ArrowDown') to = at + 10;
+    if (event.key === 'ArrowUp') to = at - 10;
+    if (to === null) return;
+    event.preventDefault();
+    if (all[to]) all[to].focus();
+    else field.blur();
+  });
+
+  document.addEventListener('focusin', (event) => {
+    const field = event.target.closest?.('input.num');
+    if (!field) return;
+    field.select();
+    entered = field;
+    if (!field.dataset.how) return;
+    document.querySelectorAll('.strip [aria-current]').forEach((each) => each.removeAttribute('aria-current'));
+    document.querySelector(`.strip [data-finger="${field.dataset.finger}"]`)?.setAttribute('aria-current', 'true');
+    clearTimeout(howTimer);
+    howTimer = setTimeout(() => {
+      if (document.activeElement === field) htmx.ajax('GET', field.dataset.how, { target: '#how', swap: 'outerHTML' });
+    }, 120);
+  });
+
+  // The click that enters a field would undo the selection.
+  let entered = null;
+  document.addEventListener('click', (event) => {
+    if (entered && event.target === entered) entered.select();
+    entered = null;
+  });
+
+  // After the strip was replaced, the finger being typed stays marked.
+  document.addEventListener('htmx:oobAfterSwap', (event) => {
+    const finger = document.activeElement?.dataset?.finger;
+    if (event.detail.target.id !== 'strip' || !finger || !document.querySelector('.grid')) return;
+    document.querySelectorAll('.strip [aria-current]').forEach((each) => each.removeAttribute('aria-current'));
+    document.querySelector(`.strip [data-finger="${finger}"]`)?.setAttribute('aria-current', 'true');
+  });
+
+  // --- Enter in any other number field takes the number -----------------------------------------
+  document.addEventListener('keydown', (event) => {
+    const field = event.target.closest?.('.field input.num');
+    if (field && event.key === 'Enter') {
+      event.preventDefault();
+      field.blur(); // the browser's own change event takes the number, once
+      field.focus();
+    }
+  });
+
+  // --- handles -------------------------------------------------------------------------------
+  let held = null;
+  let asking = false;
+  let wanted = null;
+
+  function axes(handle) {
+    const d = handle.dataset;
+    return {
+      x: d.xQuantity ? { quantity: d.xQuantity, value: Number(d.xValue), perMm: Number(d.xPerMm) } : null,
+      y: d.yQuantity ? { quantity: d.yQuantity, value: Number(d.yValue), perMm: Number(d.yPerMm) } : null,
+    };
+  }
+
+  function millimetres(svg, event) {
+    const point = new DOMPoint(event.clientX, event.clientY).matrixTransform(svg.getScreenCTM().inverse());
+    return { x: point.x, y: point.y };
+  }
+
+  // One question at a time, always the latest: the drawing never lags behind a queue.
+  async function ask(url, values, save) {
+    wanted = { url, values, save };
+    if (asking) return;
+    asking = true;
+    while (wanted) {
+      const next = wanted;
+      wanted = null;
+      await htmx.ajax(next.save ? 'POST' : 'GET', next.url, { target: '#views', swap: 'innerHTML', values: next.save ? seen(next.values) : next.values });
+    }
+    asking = false;
+    document.dispatchEvent(new CustomEvent('ongle:answered'));
+  }
+
+  function seen(values) {
+    const all = { ...values };
+    Object.keys(values).forEach((quantity) => {
+      const field = document.querySelector(`#fields input[data-quantity="${quantity}"]`);
+      all[`seen-${quantity}`] = field ? field.dataset.seen.slice(1) : '';
+    });
+    return all;
+  }
+
+  function plain(value) {
+    return value.toFixed(3);
+  }
+
+  document.addEventListener('pointerdown', (event) => {
+    const handle = event.target.closest?.('.handle');
+    const views = event.target.closest?.('#views');
+    if (!handle || !views || event.button !== 0) return;
+    event.preventDefault();
+    handle.focus({ preventScroll: true });
+    views.setPointerCapture(event.pointerId);
+    const svg = views.querySelector('svg');
+    held = { id: handle.id, axes: axes(handle), from: millimetres(svg, event), matrix: svg.getScreenCTM().inverse(), moved: null };
+    views.classList.add('dragging');
+  });
+
+  document.addEventListener('pointermove', (event) => {
+    if (!held) return;
+    const views = document.getElementById('views');
+    const to = new DOMPoint(event.clientX, event.clientY).matrixTransform(held.matrix);
+    const by = { x: to.x - held.from.x, y: to.y - held.from.y };
+    const values = {};
+    for (const side of ['x', 'y']) {
+      const axis = held.axes[side];
+      if (axis && Math.abs(by[side]) > 0.02) values[axis.quantity] = plain(axis.value + by[side] * axis.perMm);
+    }
+    if (Object.keys(values).length === 0) return;
+    held.moved = values;
+    ask(views.dataset.try, values, false);
+  });
+
+  function release(event) {
+    if (!held) return;
+    const views = document.getElementById('views');
+    const { moved } = held;
+    held = null;
+    views.classList.remove('dragging');
+    if (moved && event.type === 'pointerup') ask(views.dataset.letGo, moved, true);
+    else if (moved) ask(views.dataset.try, {}, false);
+  }
+  document.addEventListener('pointerup', release);
+  document.addEventListener('pointercancel', release);
+
+  let nudged = null;
+  document.addEventListener('keydown', (event) => {
+    const handle = event.target.closest?.('.handle');
+    const step = { ArrowLeft: ['x', -1], ArrowRight: ['x', 1], ArrowUp: ['y', -1], ArrowDown: ['y', 1] }[event.key];
+    if (!handle || !step) return;
+    event.preventDefault();
+    const axis = axes(handle)[step[0]];
+    if (!axis) return;
+    const by = step[1] * (event.shiftKey ? 0.5 : 0.1) * axis.perMm;
+    // Keys may come faster than answers; each adds to the last value asked for, not to the one drawn.
+    const from = nudged?.quantity === axis.quantity ? nudged.value : axis.value;
+    nudged = { quantity: axis.quantity, value: from + by };
+    ask(document.getElementById('views').dataset.letGo, { [axis.quantity]: plain(nudged.value) }, true);
+  });
+  document.addEventListener('ongle:answered', () => { nudged = null; });
+
+  // --- where the typing goes on ----------------------------------------------------------------
+  document.addEventListener('DOMContentLoaded', () => {
+    const back = sessionStorage.getItem('focus');
+    sessionStorage.removeItem('focus');
+    const field = (back && document.getElementById(back)) || firstToMeasure();
+    field?.focus({ preventScroll: true });
+  });
+
+  function firstToMeasure() {
+    const finger = new URLSearchParams(location.search).get('finger');
+    const all = numbers();
+    return (finger && all.find((each) => each.dataset.finger === finger)) || all.find((each) => !each.value) || all[0];
+  }
+})();
+document.addEventListener('click', (event) => {
+  if (event.target.closest('[data-print]')) window.print();
+});

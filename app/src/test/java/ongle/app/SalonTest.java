@@ -1,0 +1,21 @@
+package ongle.app;
+
+import java.lang.annotation.ElementType;
+import java.lang.annotation.Retention;
+import java.lang.annotation.RetentionPolicy;
+import java.lang.annotation.Target;
+import org.springframework.boot.test.context.SpringBootTest;
+import org.springframework.boot.webmvc.test.autoconfigure.AutoConfigureMockMvc;
+
+/** The whole application over a database in memory, asked without a network. */
+@Target(ElementType.TYPE)
+@Retention(RetentionPolicy.RUNTIME)
+@SpringBootTest(
+    properties = {
+      "spring.datasource.url=jdbc:h2:mem:salon;DB_CLOSE_DELAY=-1",
+      "ongle.data-dir=unused",
+      "ongle.demo=true",
+      "ongle.now=2026-03-10T10:35"
+    })
+@AutoConfigureMockMvc
+public @interface SalonTest {}

@@ -1,0 +1,178 @@
+package ongle.app.exchange;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
+
+import com.networknt.schema.InputFormat;
+import com.networknt.schema.Schema;
+import com.networknt.schema.SchemaRegistry;
+import com.networknt.schema.SpecificationVersion;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import ongle.app.SalonTest;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.mock.web.MockHttpServletResponse;
+import org.springframework.test.web.servlet.MockMvc;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+@SalonTest
+class PlanServiceTest {
+  private static final Path DOCS = Path.of("..", "docs", "plan-service");
+
+  @Autowired MockMvc mvc;
+  @Autowired JsonMapper json;
+  @Autowired ongle.app.sets.SetReader reader;
+
+  private static String example() throws IOException {
+    return Files.readString(DOCS.resolve("example-set.json"));
+  }
+
+  private MockHttpServletResponse plan(String body) throws Exception {
+    return mvc.perform(post("/api/plan").contentType("application/json").content(body))
+        .andReturn()
+        .getResponse();
+  }
+
+  private static Schema schema(String name) throws IOException {
+    return SchemaRegistry.withDefaultDialect(SpecificationVersion.DRAFT_2020_12)
+        .getSchema(Files.readString(DOCS.resolve(name)));
+  }
+
+  @Test
+  void theExampleIsValidAndItsAnswerTooAndNamesEveryNail() throws Exception {
+    assertThat(schema("set.schema.json").validate(example(), InputFormat.JSON)).isEmpty();
+    MockHttpServletResponse response = plan(example());
+    assertThat(response.getStatus()).isEqualTo(200);
+    assertThat(schema("plan.schema.json").validate(response.getContentAsString(), InputFormat.JSON))
+        .isEmpty();
+    JsonNode answer = json.readTree(response.getContentAsString());
+    assertThat(answer.get("nails")).hasSize(10);
+    JsonNode thumb = answer.get("nails").get(0);
+    assertThat(thumb.get("finger").stringValue()).isEqualTo("L1");
+    assertThat(thumb.get("structure").get("apexThicknessMm").doubleValue()).isBetween(0.8, 2.2);
+    assertThat(thumb.get("tip").get("verdict").stringValue()).isIn("fits", "file");
+  }
+
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = '|',
+      value = {
+        "\"widthMm\": 14.4 | \"widthMm\": -3 | nails[0].widthMm | 3.0 to 25.0 mm",
+        "\"widthMm\": 14.4 | \"widthMm\": 1e9 | nails[0].widthMm | 3.0 to 25.0 mm",
+        "\"widthMm\": 14.4 | \"widthMm\": \"NaN\" | nails[0].widthMm | 3.0 to 25.0 mm",
+        "\"widthMm\": 14.4, | '' | nails[0].widthMm | 3.0 to 25.0 mm",
+        "\"archDepthMm\": 2.4 | \"archDepthMm\": 9.9 | nails[0].archDepthMm | 0.0 to 10.0 mm",
+        "\"finger\": \"L1\" | \"finger\": \"L6\" | nails[0].finger | L1 to L5, R1 to R5",
+        "\"finger\": \"L2\" | \"finger\": \"L1\" | nails[1].finger | each finger once",
+        "\"shape\": \"almond\" | \"shape\": \"banana\" | style.shape | one of square",
+        "\"value\": 8 | \"value\": 800 | length.value | 0.0 to 40.0 mm",
+        "\"product\": \"poly-gel\" | \"product\": \"toffee\" | product | one of acrylic",
+        "\"kit\": \"lindenbox\" | \"kit\": \"nobodys\" | kit | one of lindenbox",
+        "\"condition\": \"thin\" | \"condition\": \"purple\" | nails[3].condition | one of sound",
+        "\"skin\": \"intact\" | \"hue\": 3 | nails[0].hue | an object with"
+      })
+  void whatIsWrongIsNamedWithItsFieldAndWhatIsAllowed(
+      String right, String wrong, String field, String allowed) throws Exception {
+    String body = example();
+    assertThat(body).contains(right);
+    MockHttpServletResponse response =
+        plan(body.replaceFirst(java.util.regex.Pattern.quote(right), wrong));
+    assertThat(response.getStatus()).isEqualTo(400);
+    assertThat(response.getContentType()).startsWith("application/problem+json");
+    JsonNode fields = json.readTree(response.getContentAsString()).get("fields");
+    assertThat(fields.findValuesAsString("field")).contains(field);
+    assertThat(fields.findValuesAsString("allowed")).anyMatch(text -> text.contains(allowed));
+  }
+
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = '|',
+      value = {
+        "NaN",
+        "'{\"nails\": [{\"widthMm\": NaN}]}'",
+        "''",
+        "[]",
+        "null",
+        "{}",
+        "'{\"nails\": 7}'",
+        "not json"
+      })
+  void whatIsNoSetFileIsAProblemNotAnError(String body) throws Exception {
+    MockHttpServletResponse response = plan(body);
+    assertThat(response.getStatus()).isEqualTo(400);
+    assertThat(response.getContentAsString())
+        .doesNotContain("Exception")
+        .doesNotContain("at ongle");
+  }
+
+  @Test
+  void tenMegabytesAreTurnedAway() throws Exception {
+    assertThat(plan(" ".repeat(10_000_000) + example()).getStatus()).isEqualTo(413);
+  }
+
+  @Test
+  void anySetComesOutAsASetFileThatGivesTheSamePlan() throws Exception {
+    String file =
+        mvc.perform(get("/sets/1/set.json")).andReturn().getResponse().getContentAsString();
+    assertThat(schema("set.schema.json").validate(file, InputFormat.JSON)).isEmpty();
+    JsonNode answer = json.readTree(plan(file).getContentAsString());
+    ongle.core.plan.SetPlan own = reader.planned(1).plan();
+    for (int i = 0; i < 10; i++) {
+      JsonNode nail = answer.get("nails").get(i);
+      ongle.core.plan.NailPlan expected = own.nails().get(i);
+      assertThat(nail.get("finger").stringValue()).isEqualTo(expected.nail().finger().name());
+      assertThat(nail.get("extensionMm").doubleValue()).isEqualTo(expected.extension());
+      assertThat(nail.get("structure").get("apexThicknessMm").doubleValue())
+          .isCloseTo(expected.build().profile().apexThickness(), within(1e-3));
+      assertThat(nail.get("strength").get("crackMargin").doubleValue())
+          .isCloseTo(expected.strength().margin(), within(1e-2));
+      assertThat(nail.get("strength").get("holds").booleanValue())
+          .isEqualTo(expected.strength().holds());
+      assertThat(nail.get("volume").get("appliedMm3").doubleValue())
+          .isCloseTo(expected.appliedVolume(), within(0.1));
+    }
+    assertThat(answer.get("set").get("weakestFinger").stringValue())
+        .isEqualTo(own.weakest().orElseThrow().nail().finger().name());
+  }
+
+  @Test
+  void aKitOfOnesOwnIsTakenAndJudged() throws Exception {
+    String own =
+        """
+        {"code": "mine", "outline": "square", "tips": [
+          {"number": "A", "widthMm": 11.9, "depthMm": 2.2, "wellLengthMm": 5, "freeLengthMm": 20, "thicknessMm": 0.5},
+          {"number": "B", "widthMm": 9.1, "depthMm": 1.9, "wellLengthMm": 5, "freeLengthMm": 3, "thicknessMm": 0.5}]}
+        """;
+    String body =
+        example().replace("\"lindenbox\"", own).replace("\"tip\": \"4\"", "\"tip\": \"A\"");
+    assertThat(schema("set.schema.json").validate(body, InputFormat.JSON)).isEmpty();
+    JsonNode nails = json.readTree(plan(body).getContentAsString()).get("nails");
+    assertThat(nails.get(7).get("tip").get("number").stringValue()).isEqualTo("A");
+    assertThat(nails.get(9).get("tip").get("number").stringValue()).isEqualTo("B");
+    assertThat(nails.get(9).get("tip").get("tooShortByMm").doubleValue()).isPositive();
+    assertThat(nails.get(0).get("tip").isNull()).isTrue();
+    assertThat(nails.get(0).get("noTipAdvice").stringValue()).contains("form");
+    String twice = body.replace("\"number\": \"B\"", "\"number\": \"A\"");
+    assertThat(plan(twice).getStatus()).isEqualTo(400);
+  }
+
+  @Test
+  void aSoreFingerComesBackStoppedAndAnOverlayWithoutAMargin() throws Exception {
+    JsonNode stopped =
+        json.readTree(plan(example().replaceFirst("intact", "sore")).getContentAsString())
+            .get("nails")
+            .get(0);
+    assertThat(stopped.get("stopped").booleanValue()).isTrue();
+    assertThat(stopped.has("structure")).isFalse();
+    JsonNode overlay =
+        json.readTree(plan(example().replace("\"value\": 8", "\"value\": 0")).getContentAsString());
+    assertThat(overlay.get("nails").get(0).get("strength").get("crackMargin").isNull()).isTrue();
+  }
+}

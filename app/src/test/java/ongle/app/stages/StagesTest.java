@@ -1,0 +1,186 @@
+package ongle.app.stages;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
+
+import java.nio.charset.StandardCharsets;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import ongle.app.SalonTest;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.text.PDFTextStripper;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.mock.web.MockHttpServletResponse;
+import org.springframework.test.web.servlet.MockMvc;
+import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
+
+/** What the stages answer, page by page and edit by edit, over the demo salon. */
+@SalonTest
+class StagesTest {
+  /** Sets of the demo: 1 Zofia, 2 Marta, 3 Pia, 4 Ruth, 5 Odile, 6 Ines, 7 Hanne, 8 Bel. */
+  private static final int SETS = 8;
+
+  @Autowired MockMvc mvc;
+
+  private MockHttpServletResponse ask(MockHttpServletRequestBuilder request) throws Exception {
+    return mvc.perform(request).andReturn().getResponse();
+  }
+
+  private String page(String path) throws Exception {
+    MockHttpServletResponse response = ask(get(path));
+    assertThat(response.getStatus()).as(path).isEqualTo(200);
+    return response.getContentAsString(StandardCharsets.UTF_8);
+  }
+
+  private String change(String path, String... parameters) throws Exception {
+    MockHttpServletRequestBuilder request = post(path);
+    for (int i = 0; i < parameters.length; i += 2) {
+      request.param(parameters[i], parameters[i + 1]);
+    }
+    MockHttpServletResponse response = ask(request);
+    assertThat(response.getStatus()).as(path).isLessThan(400);
+    return response.getContentAsString(StandardCharsets.UTF_8);
+  }
+
+  private static String first(String pattern, String text) {
+    Matcher matcher = Pattern.compile(pattern).matcher(text);
+    assertThat(matcher.find()).as(pattern).isTrue();
+    return matcher.group(1);
+  }
+
+  @ParameterizedTest
+  @ValueSource(strings = {"measure", "fit", "shape", "structure", "sheet"})
+  void everyStageOfEveryDemoSetIsThereForEveryFinger(String stage) throws Exception {
+    for (int set = 1; set <= SETS; set++) {
+      for (String finger : new String[] {"L1", "R5"}) {
+        assertThat(page("/sets/" + set + "/" + stage + "?finger=" + finger))
+            .contains("The ten nails")
+            .doesNotContain("NaN")
+            .doesNotContain("Infinity")
+            .doesNotContain(" style=");
+      }
+    }
+  }
+
+  @Test
+  void aMeasureAnswersWithItsCellTheStripAndTheEstimatesItMoves() throws Exception {
+    String answer = change("/sets/4/measure/L3/WIDTH", "value", "11,1", "seen", "");
+    assertThat(answer)
+        .contains("value=\"11.1\"")
+        .containsPattern("id=\"strip\"[^>]*hx-swap-oob=\"true\"")
+        .contains("Saved");
+    assertThat(answer).contains("id=\"estimate-L5-WIDTH\"");
+    assertThat(answer).doesNotContain("id=\"estimate-L5-LEAN\"");
+    change("/sets/4/measure/L3/WIDTH", "value", "", "seen", "11.1");
+  }
+
+  @Test
+  void tryingAHandleStoresNothing() throws Exception {
+    String before = page("/sets/3/structure?finger=L4");
+    String tried = page("/sets/3/structure/L4/try?APEX_THICKNESS=1.9&APEX_POSITION=60");
+    assertThat(tried).contains("apex 1.90 mm thick").contains("Thicker than it needs to be");
+    assertThat(page("/sets/3/structure?finger=L4")).isEqualTo(before);
+  }
+
+  @Test
+  void aHandlePulledPastItsRangeIsHeldToIt() throws Exception {
+    assertThat(page("/sets/3/structure/L4/try?BARREL_DEPTH=480"))
+        .contains("barrel depth 50 % of the width");
+    assertThat(page("/sets/3/structure/L4/try?APEX_THICKNESS=-7")).contains("apex 0.30 mm thick");
+  }
+
+  @Test
+  void aHandleLetGoOfDoesNotOverwriteWhatAnotherWindowSet() throws Exception {
+    change("/sets/3/structure/L5/EDGE_THICKNESS", "value", "0.5", "seen", "");
+    String answer =
+        change("/sets/3/structure/L5/handle", "EDGE_THICKNESS", "0.8", "seen-EDGE_THICKNESS", "");
+    assertThat(answer).contains("Another window changed this to 0.50").contains("Not saved");
+    assertThat(page("/sets/3/structure?finger=L5")).contains("value=\"0.50\"");
+    change("/sets/3/structure/L5/computed");
+    assertThat(page("/sets/3/structure?finger=L5")).doesNotContain("value=\"0.50\"");
+  }
+
+  @Test
+  void tooThinAnApexIsSaidSoWithTheOneThatWouldCarry() throws Exception {
+    assertThat(page("/sets/1/structure/R3/try?APEX_THICKNESS=0.80"))
+        .contains("Too weak: cracks")
+        .contains("Thinner than computed");
+    assertThat(page("/sets/1/structure?finger=L5")).contains("does not carry 14.0 mm in acrylic");
+  }
+
+  @Test
+  void anotherWayToGiveTheLengthKeepsTheSetAsLong() throws Exception {
+    String before = first("extension ([0-9.]+) mm", page("/sets/6/structure?finger=R3"));
+    for (String mode : new String[] {"PLATE_SHARE", "MILLIMETRES", "COVER_FINGERTIP"}) {
+      change("/sets/6/shape", "mode", mode);
+      double now =
+          Double.parseDouble(first("extension ([0-9.]+) mm", page("/sets/6/structure?finger=R3")));
+      assertThat(now)
+          .as(mode)
+          .isCloseTo(Double.parseDouble(before), org.assertj.core.api.Assertions.within(0.11));
+    }
+  }
+
+  @Test
+  void anUnknownShapeIsTurnedAwayAndChangesNothing() throws Exception {
+    assertThat(ask(post("/sets/6/shape").param("shape", "BANANA")).getStatus()).isEqualTo(400);
+    assertThat(page("/sets/6/shape")).contains("round, ");
+  }
+
+  @Test
+  void aSoreFingerIsStoppedOnEveryStage() throws Exception {
+    change("/sets/8/measure/R2/look", "condition", "SOUND", "skin", "SORE");
+    for (String stage : new String[] {"measure", "fit", "shape", "structure", "sheet"}) {
+      assertThat(page("/sets/8/" + stage + "?finger=R2"))
+          .contains("doctor or pharmacist")
+          .contains("<b>stop</b>");
+    }
+    assertThat(page("/sets/8/structure?finger=R2"))
+        .contains("left alone today")
+        .doesNotContain("handle-apex");
+    assertThat(page("/sets/8/sheet")).contains("do not build today");
+    change("/sets/8/measure/R2/look", "condition", "SOUND", "skin", "INTACT");
+  }
+
+  @Test
+  void theBittenHandIsBuiltPastTheFingertipAndSaidSo() throws Exception {
+    assertThat(page("/sets/2/structure")).contains("extension 3.6 mm");
+    change("/sets/2/shape", "mode", "MILLIMETRES");
+    change("/sets/2/shape", "length", "1");
+    assertThat(page("/sets/2/shape"))
+        .contains("Lengthened to cover the fingertip (bitten): all ten");
+    change("/sets/2/shape", "mode", "COVER_FINGERTIP");
+    change("/sets/2/shape", "length", "0.5");
+  }
+
+  @Test
+  void wideFlatAndDroopingHandsGetTheirOwnAnswers() throws Exception {
+    assertThat(page("/sets/5/fit?finger=R1")).contains("Tip 0 fights the plate");
+    assertThat(page("/sets/3/structure?finger=R3")).contains("Form on this plate").contains("7°");
+  }
+
+  @Test
+  void everySheetIsOnePageWithAllTenFingers() throws Exception {
+    for (int set = 1; set <= SETS; set++) {
+      byte[] pdf = ask(get("/sets/" + set + "/sheet.pdf")).getContentAsByteArray();
+      try (PDDocument document = Loader.loadPDF(pdf)) {
+        assertThat(document.getNumberOfPages()).as("set " + set).isEqualTo(1);
+        assertThat(document.getPage(0).getMediaBox().getWidth()).isBetween(595f, 596f);
+        assertThat(new PDFTextStripper().getText(document))
+            .contains("right thumb", "left little", "local rules")
+            .doesNotContain("NaN");
+      }
+    }
+  }
+
+  @Test
+  void aSetNotYetMeasuredOpensWhereTheWorkGoesOn() throws Exception {
+    assertThat(ask(get("/sets/4")).getRedirectedUrl()).isEqualTo("/sets/4/measure");
+    assertThat(ask(get("/sets/1")).getRedirectedUrl()).isEqualTo("/sets/1/structure");
+  }
+}

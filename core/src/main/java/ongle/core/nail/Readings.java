@@ -1,0 +1,122 @@
+package ongle.core.nail;
+
+import java.util.Collections;
+import java.util.EnumMap;
+import java.util.EnumSet;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.BiFunction;
+import ongle.core.nail.Reading.Source;
+
+/**
+ * What has been measured so far on up to ten fingers, and the rest estimated from it: from the twin
+ * if that was measured, else from the usual proportions of a hand scaled to the nails that were,
+ * else the usual figure. An estimate is never taken from another estimate, so the order of
+ * measuring does not matter.
+ */
+public final class Readings {
+  /** What is measured on every plate, in the order it is measured. */
+  public static final Set<Quantity> OF_A_PLATE =
+      Collections.unmodifiableSet(EnumSet.range(Quantity.WIDTH, Quantity.OVERHANG));
+
+  /** Overhang where nothing is known, mm. */
+  private static final double USUAL_OVERHANG = 1.5;
+
+  private final Map<Finger, Map<Quantity, Double>> measured;
+
+  /**
+   * @param measured values in each quantity's unit; fingers and quantities may be missing
+   * @throws OutOfRange if a value is outside its range
+   */
+  public Readings(Map<Finger, Map<Quantity, Double>> measured) {
+    Map<Finger, Map<Quantity, Double>> copy = new EnumMap<>(Finger.class);
+    measured.forEach(
+        (finger, values) -> {
+          Map<Quantity, Double> checked = new EnumMap<>(Quantity.class);
+          values.forEach((quantity, value) -> checked.put(quantity, quantity.check(value)));
+          copy.put(finger, checked);
+        });
+    this.measured = copy;
+  }
+
+  /** Measured or estimated value of one quantity of one finger. */
+  public Reading of(Finger finger, Quantity quantity) {
+    Optional<Double> own = value(finger, quantity);
+    if (own.isPresent()) {
+      return new Reading(own.get(), Source.MEASURED);
+    }
+    Reading estimate =
+        value(finger.twin(), quantity)
+            .map(twin -> new Reading(twin, Source.TWIN))
+            .orElseGet(() -> fromHand(finger, quantity));
+    return quantity == Quantity.ARCH_DEPTH ? withinHalfCircle(finger, estimate) : estimate;
+  }
+
+  /** The whole nail; what was not measured is estimated. */
+  public Nail nail(Finger finger, PlateCondition condition, SkinState skin) {
+    BiFunction<Finger, Quantity, Double> value = (f, q) -> of(f, q).value();
+    return new Nail(
+        finger,
+        value.apply(finger, Quantity.WIDTH),
+        value.apply(finger, Quantity.PLATE_LENGTH),
+        value.apply(finger, Quantity.ARCH_DEPTH),
+        value.apply(finger, Quantity.FREE_EDGE),
+        value.apply(finger, Quantity.GROWTH_PITCH),
+        value.apply(finger, Quantity.LEAN),
+        value.apply(finger, Quantity.OVERHANG),
+        condition,
+        skin);
+  }
+
+  private Optional<Double> value(Finger finger, Quantity quantity) {
+    return Optional.ofNullable(measured.getOrDefault(finger, Map.of()).get(quantity));
+  }
+
+  private Reading fromHand(Finger finger, Quantity quantity) {
+    double usual = usual(finger, quantity);
+    double sum = 0;
+    int count = 0;
+    for (Finger other : Finger.values()) {
+      Optional<Double> value = value(other, quantity);
+      if (value.isPresent()) {
+        sum += scales(quantity) ? value.get() / usual(other, quantity) : value.get();
+        count++;
+      }
+    }
+    if (count == 0 || isOwnToEachNail(quantity)) {
+      return new Reading(usual, Source.USUAL);
+    }
+    double mean = sum / count;
+    double estimate = scales(quantity) ? mean * usual : mean;
+    return new Reading(
+        Math.max(quantity.least(), Math.min(quantity.most(), estimate)), Source.HAND);
+  }
+
+  private static boolean scales(Quantity quantity) {
+    return quantity == Quantity.WIDTH
+        || quantity == Quantity.PLATE_LENGTH
+        || quantity == Quantity.ARCH_DEPTH;
+  }
+
+  /** Pitch and lean are no trait of the hand; one crooked nail says nothing of its neighbour. */
+  private static boolean isOwnToEachNail(Quantity quantity) {
+    return quantity == Quantity.GROWTH_PITCH || quantity == Quantity.LEAN;
+  }
+
+  private double usual(Finger finger, Quantity quantity) {
+    Digit digit = finger.digit();
+    return switch (quantity) {
+      case WIDTH -> digit.usualWidth();
+      case PLATE_LENGTH -> digit.usualPlateLength();
+      case ARCH_DEPTH -> digit.usualDepthRatio() * of(finger, Quantity.WIDTH).value();
+      case OVERHANG -> USUAL_OVERHANG;
+      default -> 0;
+    };
+  }
+
+  private Reading withinHalfCircle(Finger finger, Reading depth) {
+    double most = Math.min(of(finger, Quantity.WIDTH).value() / 2, Quantity.ARCH_DEPTH.most());
+    return depth.value() <= most ? depth : new Reading(most, depth.source());
+  }
+}

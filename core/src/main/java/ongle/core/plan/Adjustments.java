@@ -1,0 +1,43 @@
+package ongle.core.plan;
+
+import java.util.EnumMap;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.Set;
+import ongle.core.nail.Quantity;
+
+/**
+ * What the technician set by hand on one nail instead of what is computed.
+ *
+ * @param values in each quantity's unit; only {@link #QUANTITIES}
+ * @param tipNumber the tip to take instead of the advised one
+ */
+public record Adjustments(Map<Quantity, Double> values, Optional<String> tipNumber) {
+  /** What can be set by hand. */
+  public static final Set<Quantity> QUANTITIES =
+      Set.of(
+          Quantity.APEX_POSITION,
+          Quantity.APEX_THICKNESS,
+          Quantity.EDGE_THICKNESS,
+          Quantity.BARREL_DEPTH);
+
+  public static final Adjustments NONE = new Adjustments(Map.of(), Optional.empty());
+
+  public Adjustments {
+    Map<Quantity, Double> checked = new EnumMap<>(Quantity.class);
+    values.forEach(
+        (quantity, value) -> {
+          if (!QUANTITIES.contains(quantity)) {
+            throw new IllegalArgumentException(quantity.label() + " is not set by hand");
+          }
+          checked.put(quantity, quantity.check(value));
+        });
+    values = Map.copyOf(checked);
+  }
+
+  public OptionalDouble of(Quantity quantity) {
+    Double value = values.get(quantity);
+    return value == null ? OptionalDouble.empty() : OptionalDouble.of(value);
+  }
+}

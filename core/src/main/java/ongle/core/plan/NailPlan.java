@@ -1,0 +1,88 @@
+package ongle.core.plan;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+import ongle.core.fitting.TipFit;
+import ongle.core.fitting.TipSizing;
+import ongle.core.nail.Nail;
+import ongle.core.product.Product;
+import ongle.core.shape.NailShape;
+import ongle.core.structure.ApexSolver;
+import ongle.core.structure.Arches;
+import ongle.core.structure.Build;
+import ongle.core.structure.FreeEdgeStrength;
+
+/**
+ * Everything worked out for one finger.
+ *
+ * @param nail the natural nail
+ * @param wishedExtension what the wish alone asks, mm
+ * @param extension what is built, mm beyond the stress line
+ * @param sizing the kit tried on
+ * @param tip the tip to take: the technician's, else the advised one; empty when none fits
+ * @param build as built
+ * @param arches lower and upper arch from the side
+ * @param advisedApex the thinnest apex that carries this extension
+ * @param strength of the free part as built
+ * @param volumes product by zone
+ */
+public record NailPlan(
+    Nail nail,
+    double wishedExtension,
+    double extension,
+    TipSizing sizing,
+    Optional<TipFit> tip,
+    Build build,
+    Arches arches,
+    ApexSolver.Apex advisedApex,
+    FreeEdgeStrength strength,
+    Build.Volumes volumes) {
+
+  /** How much product goes on, before filing and shrinkage take their share. */
+  private static final double FILED_OFF_SCULPTED = 0.15;
+
+  private static final double FILED_OFF_LEVELLING = 0.05;
+
+  /** Whether this finger must not be built on. */
+  public boolean stopped() {
+    return nail.skin().forbidsBuilding();
+  }
+
+  /** What to be careful of on this finger, most important first. */
+  public List<String> cautions() {
+    return Stream.of(nail.skin().caution(), nail.condition().caution())
+        .flatMap(Optional::stream)
+        .toList();
+  }
+
+  /** Whether it was lengthened beyond the wish to cover a bitten fingertip. */
+  public boolean lengthenedToCover() {
+    return extension > wishedExtension;
+  }
+
+  public boolean readsAsShape() {
+    return shape().readsAt(extension, nail.width());
+  }
+
+  public NailShape shape() {
+    return build.outline().shape();
+  }
+
+  /** The nearest shape that reads at this length; the wanted one if it does. */
+  public NailShape nearestShape() {
+    return shape().nearestThatReads(extension, nail.width());
+  }
+
+  /** Product to lay on, mm³: what stays, plus what is filed off, plus what shrinkage takes. */
+  public double appliedVolume() {
+    Product product = build.product();
+    double filed = product.levelling() ? FILED_OFF_LEVELLING : FILED_OFF_SCULPTED;
+    return volumes.total() * (1 + filed) / (1 - product.shrinkage());
+  }
+
+  /** Tilt to set the form at against the plate, degrees; a plate that grows down lifts it. */
+  public double formTiltOnPlate() {
+    return shape().formTilt() - nail.growthPitch();
+  }
+}

@@ -1,0 +1,45 @@
+package ongle.core.plan;
+
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import ongle.core.nail.Finger;
+import ongle.core.product.Product;
+
+/**
+ * A planned set.
+ *
+ * @param wish what was wanted
+ * @param nails one plan per finger given, in the order of {@link Finger}
+ */
+public record SetPlan(SetWish wish, List<NailPlan> nails) {
+  /** Product that stays in brush and pot, as a share. */
+  public static final double BRUSH_SHARE = 0.10;
+
+  public Optional<NailPlan> of(Finger finger) {
+    return nails.stream().filter(plan -> plan.nail().finger() == finger).findFirst();
+  }
+
+  /** The fingers that may be built on. */
+  public List<NailPlan> built() {
+    return nails.stream().filter(plan -> !plan.stopped()).toList();
+  }
+
+  /** The nail with the least margin; empty when none is extended. */
+  public Optional<NailPlan> weakest() {
+    return built().stream()
+        .filter(plan -> plan.extension() > 0)
+        .min(Comparator.comparingDouble(plan -> plan.strength().margin()));
+  }
+
+  /** Product to have ready for the set, cm³ (ml), with what stays in the brush. */
+  public double productVolume() {
+    return built().stream().mapToDouble(NailPlan::appliedVolume).sum() * (1 + BRUSH_SHARE) / 1000;
+  }
+
+  /** Product to have ready for the set, g. */
+  public double productMass() {
+    Product product = wish.product();
+    return productVolume() * product.density();
+  }
+}

@@ -1,0 +1,58 @@
+package ongle.core.product;
+
+import java.util.List;
+import java.util.Objects;
+import java.util.Optional;
+
+/**
+ * A building product with the figures the computation needs.
+ *
+ * @param code name in the set file and in addresses
+ * @param label name on screen
+ * @param modulus Young's modulus when hard, MPa
+ * @param strength flexural strength, MPa
+ * @param density g/cm³
+ * @param shrinkage share of its volume lost in hardening, 0 to 1
+ * @param levelling whether it flows level by itself, so that less has to be filed
+ * @param origin where the figures come from
+ */
+public record Product(
+    String code,
+    String label,
+    double modulus,
+    double strength,
+    double density,
+    double shrinkage,
+    boolean levelling,
+    String origin) {
+
+  private static final String OURS = "Ongle's planning figure for this kind of product";
+
+  public static final Product ACRYLIC =
+      new Product("acrylic", "acrylic", 2200, 75, 1.18, .10, false, OURS);
+  public static final Product HARD_GEL =
+      new Product("hard-gel", "hard gel", 1500, 55, 1.12, .08, true, OURS);
+  public static final Product SOAK_OFF_GEL =
+      new Product("soak-off-gel", "soak-off gel", 700, 35, 1.10, .07, true, OURS);
+  public static final Product POLY_GEL =
+      new Product("poly-gel", "poly gel", 1800, 60, 1.15, .08, false, OURS);
+  public static final Product SOLID_GEL =
+      new Product("solid-gel", "solid gel", 1600, 55, 1.13, .07, false, OURS);
+
+  /** The products every salon starts with. */
+  public static final List<Product> STANDARD =
+      List.of(ACRYLIC, HARD_GEL, SOAK_OFF_GEL, POLY_GEL, SOLID_GEL);
+
+  public Product {
+    Objects.requireNonNull(code);
+    Objects.requireNonNull(label);
+    if (!(modulus > 0) || !(strength > 0) || !(density > 0) || !(shrinkage >= 0 && shrinkage < 1)) {
+      throw new IllegalArgumentException(
+          "a product needs positive stiffness, strength and density, and a shrinkage below 1");
+    }
+  }
+
+  public static Optional<Product> ofCode(String code) {
+    return STANDARD.stream().filter(product -> product.code().equals(code)).findFirst();
+  }
+}

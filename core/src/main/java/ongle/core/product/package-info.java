@@ -1,0 +1,2 @@
+/** What the nails are built of. */
+package ongle.core.product;

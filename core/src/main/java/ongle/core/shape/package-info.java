@@ -1,0 +1,2 @@
+/** Geometry of a build: outline from above, arches from the side, and the length wish. */
+package ongle.core.shape;

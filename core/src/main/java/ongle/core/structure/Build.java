@@ -1,0 +1,143 @@
+package ongle.core.structure;
+
+import java.util.Optional;
+import ongle.core.nail.CrossCurve;
+import ongle.core.nail.Nail;
+import ongle.core.nail.PlateCondition;
+import ongle.core.nail.Quantity;
+import ongle.core.product.Product;
+import ongle.core.shape.Outline;
+
+/**
+ * One nail as it is to be built: the natural nail, the outline and thickness over it, and what lies
+ * under the product at every place.
+ *
+ * @param nail natural nail
+ * @param outline of the extension
+ * @param profile thickness along the middle
+ * @param barrelDepthRatio depth of the C-curve over its width at the free edge, 0 to 0.5
+ * @param across how the product thins to the sides
+ * @param product what it is built of
+ */
+public record Build(
+    Nail nail,
+    Outline outline,
+    Profile profile,
+    double barrelDepthRatio,
+    CrossThickness across,
+    Product product) {
+
+  /** The barrel reaches its full depth this far beyond the stress line, mm. */
+  public static final double BARREL_REACHED_AFTER = 4;
+
+  /** Narrowest chord the section is computed with, as a share of the plate width. */
+  private static final double LEAST_CHORD_SHARE = 0.15;
+
+  /** Slices the volumes are summed over, per zone. */
+  private static final int SLICES = 60;
+
+  /**
+   * Product by zone, mm³, as it stands on the finished nail.
+   *
+   * @param cuticle cuticle to half way to the apex
+   * @param body from there to the stress line
+   * @param extension beyond the stress line
+   */
+  public record Volumes(double cuticle, double body, double extension) {
+    public double total() {
+      return cuticle + body + extension;
+    }
+  }
+
+  public Build {
+    Quantity.BARREL_DEPTH.check(barrelDepthRatio * 100);
+  }
+
+  /** Depth ratio of the cross curve at {@code x} mm from the cuticle. */
+  public double depthRatioAt(double x) {
+    double own = nail.crossCurve().depthRatio();
+    double beyond = x - nail.plateLength();
+    double over = Math.min(BARREL_REACHED_AFTER, outline.extension());
+    if (beyond <= 0 || over == 0) {
+      return own;
+    }
+    return own + (barrelDepthRatio - own) * Math.min(1, beyond / over);
+  }
+
+  /** Half width of the build from above at {@code x} mm from the cuticle, mm. */
+  public double halfWidthAt(double x) {
+    double beyond = x - nail.plateLength();
+    return beyond <= 0 ? nail.halfWidthAt(x) : outline.halfWidthAt(beyond);
+  }
+
+  /**
+   * Lower side of the product across the nail at {@code x} for strength: the plate's own width on
+   * the plate, the outline's beyond it, never narrower than 0.15 W.
+   */
+  public CrossCurve arcAt(double x) {
+    double beyond = x - nail.plateLength();
+    double chord =
+        beyond <= 0
+            ? nail.width()
+            : Math.max(2 * outline.halfWidthAt(beyond), LEAST_CHORD_SHARE * nail.width());
+    return CrossCurve.ofRatio(chord, depthRatioAt(x));
+  }
+
+  /** The cross section at {@code x} mm from the cuticle. */
+  public Section sectionAt(double x) {
+    return Section.of(arcAt(x), profile.thicknessAt(x), across, layerUnder(x));
+  }
+
+  /** Whether natural plate lies under the product there: up to the end of the natural free edge. */
+  public boolean plateUnder(double x) {
+    return x <= nail.plateLength() + nail.freeEdge();
+  }
+
+  private Optional<Section.Layer> layerUnder(double x) {
+    return plateUnder(x)
+        ? Optional.of(
+            new Section.Layer(
+                nail.condition().thickness(), PlateCondition.MODULUS / product.modulus()))
+        : Optional.empty();
+  }
+
+  /** Product by zone, over the plan outline; nothing added for filing or shrinkage. */
+  public Volumes volumes() {
+    double half = 0.5 * profile.apexAt();
+    double stressLine = nail.plateLength();
+    return new Volumes(
+        volumeBetween(0, half),
+        volumeBetween(half, stressLine),
+        volumeBetween(stressLine, profile.length()));
+  }
+
+  private double volumeBetween(double from, double to) {
+    double slice = (to - from) / SLICES;
+    double sum = 0;
+    for (int i = 0; i < SLICES; i++) {
+      double x = from + (i + 0.5) * slice;
+      sum += productAreaAt(x) * slice;
+    }
+    return sum;
+  }
+
+  private double productAreaAt(double x) {
+    double chord = 2 * halfWidthAt(x);
+    if (chord <= 1e-9) {
+      return 0;
+    }
+    return Section.of(outlineArcAt(x, chord), profile.thicknessAt(x), across, Optional.empty())
+        .area();
+  }
+
+  /** On the plate the radius stays the plate's while the chord narrows to the cuticle. */
+  private CrossCurve outlineArcAt(double x, double chord) {
+    CrossCurve own = nail.crossCurve();
+    double radius = own.radius();
+    if (x > nail.plateLength() || Double.isInfinite(radius)) {
+      return CrossCurve.ofRatio(chord, depthRatioAt(x));
+    }
+    double half = Math.min(chord / 2, radius);
+    return new CrossCurve(chord, radius - Math.sqrt(radius * radius - half * half));
+  }
+}

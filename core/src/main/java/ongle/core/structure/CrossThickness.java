@@ -1,0 +1,26 @@
+package ongle.core.structure;
+
+/** How the product is spread across the nail. */
+public enum CrossThickness {
+  /** Full in the middle, fine at the sides. */
+  SALON,
+  /** The same all round, as in competition work and pipes. */
+  ALL_ROUND;
+
+  /** Thickest a side may be in the salon's way, mm. */
+  private static final double FINE_SIDE = 0.35;
+
+  /** Share of the middle's thickness left at the side when it is the same all round. */
+  private static final double ALL_ROUND_SHARE = 0.9;
+
+  /**
+   * Thickness at an angle from the middle, mm: ts + (t − ts)·(1 − (φ/φ0)²).
+   *
+   * @param middle thickness t in the middle, mm
+   * @param share φ/φ0, 0 in the middle to 1 at the side
+   */
+  public double at(double middle, double share) {
+    double side = this == SALON ? Math.min(FINE_SIDE, middle) : ALL_ROUND_SHARE * middle;
+    return side + (middle - side) * (1 - share * share);
+  }
+}

@@ -1,0 +1,2 @@
+/** Thickness, section and strength of a build. */
+package ongle.core.structure;

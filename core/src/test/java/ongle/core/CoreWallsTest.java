@@ -1,0 +1,23 @@
+package ongle.core;
+
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
+import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
+
+import com.tngtech.archunit.core.importer.ImportOption;
+import com.tngtech.archunit.junit.AnalyzeClasses;
+import com.tngtech.archunit.junit.ArchTest;
+import com.tngtech.archunit.lang.ArchRule;
+
+@AnalyzeClasses(packages = "ongle.core", importOptions = ImportOption.DoNotIncludeTests.class)
+class CoreWallsTest {
+  @ArchTest
+  static final ArchRule coreKnowsNobody =
+      classes()
+          .should()
+          .onlyDependOnClassesThat()
+          .resideInAnyPackage("ongle.core..", "java.lang..", "java.util..");
+
+  @ArchTest
+  static final ArchRule subjectsFormNoCycle =
+      slices().matching("ongle.core.(*)..").should().beFreeOfCycles();
+}

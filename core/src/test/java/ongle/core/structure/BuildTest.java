@@ -1,0 +1,119 @@
+package ongle.core.structure;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+import static org.assertj.core.api.Assumptions.assumeThat;
+import static org.assertj.core.data.Percentage.withPercentage;
+
+import ongle.core.Nails;
+import ongle.core.ReferenceCase;
+import ongle.core.nail.Nail;
+import ongle.core.product.Product;
+import ongle.core.shape.NailShape;
+import ongle.core.shape.Outline;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+import tools.jackson.databind.JsonNode;
+
+class BuildTest {
+  @ParameterizedTest
+  @MethodSource("ongle.core.ReferenceCase#all")
+  void volumesAgreeWithTheReference(ReferenceCase reference) {
+    Build.Volumes volumes =
+        reference.build(reference.expect().get("usedApexThickness").doubleValue()).volumes();
+    JsonNode expected = reference.expect().get("volume");
+    assertThat(volumes.cuticle())
+        .isCloseTo(expected.get("cuticle").doubleValue(), withPercentage(2));
+    assertThat(volumes.body()).isCloseTo(expected.get("body").doubleValue(), withPercentage(2));
+    assertThat(volumes.extension())
+        .isCloseTo(expected.get("extension").doubleValue(), withPercentage(2));
+  }
+
+  @ParameterizedTest
+  @MethodSource("ongle.core.ReferenceCase#all")
+  void apexAndCrackAgreeWithTheReferenceWhereTheBedPlaysNoPart(ReferenceCase reference) {
+    assumeThat(reference.cracksBeyondStressLine()).isTrue();
+    ApexSolver.Apex apex = ApexSolver.thinnestThatHolds(reference::build);
+    assertThat(apex.apexThickness())
+        .isCloseTo(reference.expect().get("usedApexThickness").doubleValue(), withPercentage(2));
+    assertThat(apex.holds()).isEqualTo(!reference.expect().get("apexThickness").isNull());
+    FreeEdgeStrength strength =
+        FreeEdgeStrength.of(
+            reference.build(reference.expect().get("usedApexThickness").doubleValue()));
+    JsonNode day0 = reference.expect().get("day0");
+    assertThat(strength.margin()).isCloseTo(day0.get("crack").doubleValue(), withPercentage(2));
+    assertThat(strength.worstAt()).isCloseTo(day0.get("crackAt").doubleValue(), within(0.15));
+  }
+
+  @ParameterizedTest
+  @MethodSource("ongle.core.Nails#many")
+  void thickerIsNeverWeakerAndThicknessNeverLeavesItsEnds(Nail nail) {
+    double before = 0;
+    for (double apex = 0.8; apex <= 2.2; apex += 0.35) {
+      Build build = almond(nail, apex);
+      double margin = FreeEdgeStrength.of(build).margin();
+      assertThat(margin).isGreaterThanOrEqualTo(before);
+      before = margin;
+      for (double x = 0; x <= build.profile().length(); x += 0.5) {
+        assertThat(build.profile().thicknessAt(x))
+            .isBetween(Profile.CUTICLE_THICKNESS, apex + 1e-9);
+      }
+    }
+  }
+
+  @Test
+  void theProfilePeaksAtTheApexAndEndsAtItsEdges() {
+    Profile profile = new Profile(12, 8, 5, 1.3, 0.6, 1.8);
+    assertThat(profile.thicknessAt(0)).isCloseTo(0.10, within(1e-12));
+    assertThat(profile.thicknessAt(5)).isCloseTo(1.3, within(1e-12));
+    assertThat(profile.thicknessAt(20)).isCloseTo(0.6, within(1e-12));
+  }
+
+  @Test
+  void withoutExtensionThereIsNoLever() {
+    Nail nail = Nails.plain();
+    Build overlay =
+        new Build(
+            nail,
+            new Outline(NailShape.SQUARE, nail.width(), 0),
+            new Profile(nail.plateLength(), 0, nail.plateLength(), 0.8, 0.6, 1.8),
+            0.22,
+            CrossThickness.SALON,
+            Product.HARD_GEL);
+    assertThat(FreeEdgeStrength.of(overlay).holds()).isTrue();
+    assertThat(overlay.volumes().extension()).isZero();
+    assertThat(overlay.volumes().total()).isPositive();
+  }
+
+  @Test
+  void aDroopingPlateMovesTheHighestPointBack() {
+    Profile profile = new Profile(12, 8, 6, 1.3, 0.6, 1.8);
+    double level = new Arches(profile, 0, 0).highestAt();
+    double drooping = new Arches(profile, -5, 0).highestAt();
+    assertThat(level).isCloseTo(6, within(0.06));
+    assertThat(drooping).isLessThan(level - 1);
+  }
+
+  @Test
+  void aStraightModernArchRunsParallelAndAShortSteepOneDoesNot() {
+    assertThat(new Arches(new Profile(12, 14, 4, 1.0, 0.6, 1.0), 0, 5).parallel()).isTrue();
+    assertThat(new Arches(new Profile(12, 4, 12, 1.8, 0.6, 1.8), 0, 0).parallel()).isFalse();
+  }
+
+  private static Build almond(Nail nail, double apex) {
+    return new Build(
+        nail,
+        new Outline(NailShape.ALMOND, nail.width(), 9),
+        new Profile(
+            nail.plateLength(),
+            9,
+            nail.plateLength() / 3,
+            apex,
+            0.6,
+            NailShape.ALMOND.archExponent()),
+        NailShape.ALMOND.barrelDepthRatio(),
+        CrossThickness.SALON,
+        Product.POLY_GEL);
+  }
+}

@@ -1,0 +1,81 @@
+package ongle.e2e;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.deque.html.axecore.results.Results;
+import com.deque.html.axecore.results.Rule;
+import com.deque.html.axecore.selenium.AxeBuilder;
+import java.util.List;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+
+/** Every page against axe, in both themes, and without sideways scrolling on a tablet. */
+class AccessibleIT {
+  private static Salon salon;
+  private static Desk desk;
+
+  @BeforeAll
+  static void open() {
+    salon = new Salon();
+    desk = new Desk(salon);
+  }
+
+  @AfterAll
+  static void close() {
+    desk.close();
+    salon.close();
+  }
+
+  @ParameterizedTest
+  @ValueSource(
+      strings = {
+        "/",
+        "/clients",
+        "/clients/1",
+        "/clients/9",
+        "/clients/new",
+        "/sets/2/measure",
+        "/sets/4/measure",
+        "/sets/3/fit",
+        "/sets/3/shape",
+        "/sets/1/structure",
+        "/sets/2/sheet",
+        "/nowhere"
+      })
+  void aPageHasNoFaultsInEitherTheme(String path) {
+    for (String theme : List.of("light", "dark")) {
+      desk.open(path);
+      desk.script("document.documentElement.dataset.theme = arguments[0]", theme);
+      Results results = new AxeBuilder().analyze(desk.driver());
+      assertThat(results.getViolations())
+          .as(theme + " " + path)
+          .extracting(AccessibleIT::inWords)
+          .isEmpty();
+    }
+    assertThat(salon.log()).doesNotContain("Exception");
+  }
+
+  private static String inWords(Rule rule) {
+    return rule.getId()
+        + ": "
+        + rule.getHelp()
+        + " "
+        + rule.getNodes().stream().limit(3).map(node -> node.getHtml()).toList();
+  }
+
+  @ParameterizedTest
+  @ValueSource(
+      strings = {"/", "/sets/3/measure", "/sets/3/fit", "/sets/3/shape", "/sets/3/structure"})
+  void nothingIsCutOffOnATablet(String path) {
+    for (int[] size : new int[][] {{1024, 768}, {768, 1024}}) {
+      desk.size(size[0], size[1]);
+      desk.open(path);
+      assertThat((Long) desk.script("return document.documentElement.scrollWidth"))
+          .as(size[0] + " px " + path)
+          .isLessThanOrEqualTo(size[0]);
+    }
+    desk.size(1280, 800);
+  }
+}

@@ -1,0 +1,120 @@
+package ongle.e2e;
+
+import java.time.Duration;
+import java.util.List;
+import java.util.function.Function;
+import org.openqa.selenium.By;
+import org.openqa.selenium.Dimension;
+import org.openqa.selenium.JavascriptExecutor;
+import org.openqa.selenium.Keys;
+import org.openqa.selenium.OutputType;
+import org.openqa.selenium.StaleElementReferenceException;
+import org.openqa.selenium.TakesScreenshot;
+import org.openqa.selenium.WebElement;
+import org.openqa.selenium.chrome.ChromeDriver;
+import org.openqa.selenium.chrome.ChromeDriverService;
+import org.openqa.selenium.chrome.ChromeOptions;
+import org.openqa.selenium.interactions.Actions;
+import org.openqa.selenium.support.ui.WebDriverWait;
+
+/** A browser at the technician's desk. */
+final class Desk implements AutoCloseable {
+  private static final Duration PATIENCE = Duration.ofSeconds(20);
+
+  private final ChromeDriver driver;
+  private final Salon salon;
+
+  Desk(Salon salon) {
+    this.salon = salon;
+    ChromeOptions options = new ChromeOptions();
+    options.setBinary("/usr/bin/chromium");
+    options.addArguments(
+        "--headless=new",
+        "--no-sandbox",
+        "--disable-gpu",
+        "--disable-quic",
+        "--no-first-run",
+        "--hide-scrollbars",
+        "--disable-dev-shm-usage",
+        "--disable-background-networking",
+        "--disable-component-update",
+        "--disable-sync",
+        "--force-device-scale-factor=1");
+    ChromeDriverService service =
+        new ChromeDriverService.Builder()
+            .usingDriverExecutable(new java.io.File("/usr/bin/chromedriver"))
+            .usingAnyFreePort()
+            .build();
+    driver = new ChromeDriver(service, options);
+    size(1280, 800);
+  }
+
+  void size(int width, int height) {
+    driver.manage().window().setSize(new Dimension(width, height));
+    long inner = (Long) script("return window.innerHeight");
+    driver.manage().window().setSize(new Dimension(width, height + (int) (height - inner)));
+  }
+
+  ChromeDriver driver() {
+    return driver;
+  }
+
+  void open(String path) {
+    driver.get(salon.address(path));
+  }
+
+  Object script(String script, Object... arguments) {
+    return ((JavascriptExecutor) driver).executeScript(script, arguments);
+  }
+
+  WebElement find(String css) {
+    return driver.findElement(By.cssSelector(css));
+  }
+
+  List<WebElement> all(String css) {
+    return driver.findElements(By.cssSelector(css));
+  }
+
+  String text(String css) {
+    return find(css).getText();
+  }
+
+  String value(String css) {
+    return find(css).getDomProperty("value");
+  }
+
+  /** Waits until this comes true; elements replaced meanwhile are looked at again. */
+  <T> T until(Function<Desk, T> comesTrue) {
+    return new WebDriverWait(driver, PATIENCE)
+        .ignoring(StaleElementReferenceException.class)
+        .ignoring(org.openqa.selenium.NoSuchElementException.class)
+        .until(ignored -> comesTrue.apply(this));
+  }
+
+  void untilText(String css, String part) {
+    until(desk -> desk.text(css).contains(part));
+  }
+
+  /** Presses keys wherever the focus is, as a hand on the keyboard does. */
+  void keys(CharSequence... keys) {
+    new Actions(driver).sendKeys(keys).perform();
+  }
+
+  /** Types a number over what stands in the field at the focus and goes on with Enter. */
+  void number(String number) {
+    keys(number, Keys.ENTER);
+  }
+
+  void click(String css) {
+    find(css).click();
+  }
+
+  byte[] picture() {
+    return ((TakesScreenshot) driver).getScreenshotAs(OutputType.BYTES);
+  }
+
+  @Override
+  public void close() {
+    driver.quit();
+  }
+}

@@ -1,0 +1,83 @@
+package ongle.e2e;
+
+import java.util.List;
+import org.junit.jupiter.api.Tag;
+import org.junit.jupiter.api.Test;
+import org.openqa.selenium.JavascriptExecutor;
+
+/**
+ * Measures, in the browser, how long an edit takes until the page shows it; run by {@code ./ongle
+ * bench}.
+ */
+@Tag("bench")
+class EditSpeedIT {
+  private static final int EDITS = 240;
+  private static final int WARM_UP = 120;
+
+  private static final String EDIT =
+      """
+      const [path, values, count, done] = arguments;
+      const times = [];
+      (async () => {
+        for (let i = 0; i < count; i++) {
+          const field = document.querySelector(path);
+          field.focus();
+          field.value = values[i % values.length];
+          const shown = new Promise((go) => document.addEventListener('htmx:afterSettle', go, { once: true }));
+          const before = performance.now();
+          htmx.trigger(field, 'keep');
+          await shown;
+          await new Promise((go) => setTimeout(go, 0));
+          times.push(performance.now() - before);
+        }
+        done(times);
+      })();
+      """;
+
+  @Test
+  void editsAreAnsweredInTime() {
+    try (Salon salon = new Salon();
+        Desk desk = new Desk(salon)) {
+      desk.driver().manage().timeouts().scriptTimeout(java.time.Duration.ofMinutes(5));
+      System.out.printf(
+          "%nstarted with the demo salon, first page answered after %.1f s%n",
+          salon.startedAfterSeconds());
+      measure(
+          desk,
+          "measuring, a width",
+          "/sets/3/measure",
+          "#R3-WIDTH",
+          List.of("11.6", "11.7", "11.8", "11.9"));
+      measure(
+          desk,
+          "structure, an apex thickness",
+          "/sets/3/structure?finger=R3",
+          "#R3-APEX_THICKNESS",
+          List.of("1.10", "1.20", "1.30"));
+      measure(
+          desk,
+          "shape, the length",
+          "/sets/3/shape?finger=R3",
+          "#length",
+          List.of("3.0", "3.5", "4.0"));
+    }
+  }
+
+  private static void measure(
+      Desk desk, String what, String page, String field, List<String> values) {
+    desk.open(page);
+    edits(desk, field, values, WARM_UP);
+    List<Double> times = edits(desk, field, values, EDITS).stream().sorted().toList();
+    System.out.printf(
+        "%s: %d edits, median %.0f ms, 95th percentile %.0f ms, slowest %.0f ms%n",
+        what, EDITS, times.get(EDITS / 2), times.get((int) (EDITS * 0.95)), times.get(EDITS - 1));
+  }
+
+  @SuppressWarnings("unchecked")
+  private static List<Double> edits(Desk desk, String field, List<String> values, int count) {
+    List<Object> times =
+        (List<Object>)
+            ((JavascriptExecutor) desk.driver()).executeAsyncScript(EDIT, field, values, count);
+    return times.stream().map(time -> ((Number) time).doubleValue()).toList();
+  }
+}

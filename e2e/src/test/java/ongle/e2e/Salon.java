@@ -1,0 +1,145 @@
+package ongle.e2e;
+
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.net.ServerSocket;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.locks.LockSupport;
+
+/** The packaged application, started with the demo salon on a free port; its clock stands still. */
+final class Salon implements AutoCloseable {
+  private static final long STARTS_WITHIN_NANOS = TimeUnit.MINUTES.toNanos(3);
+
+  private final Path data;
+  private final int port;
+  private Process process;
+  private long startedAfterNanos;
+
+  Salon() {
+    try {
+      data = Files.createTempDirectory("ongle-e2e");
+      try (ServerSocket free = new ServerSocket(0)) {
+        port = free.getLocalPort();
+      }
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+    start();
+  }
+
+  void start() {
+    long before = System.nanoTime();
+    try {
+      process =
+          new ProcessBuilder(
+                  ProcessHandle.current().info().command().orElse("java"),
+                  "-XX:+UseSerialGC",
+                  "-jar",
+                  System.getProperty("ongle.jar"),
+                  "--ongle.demo=true",
+                  "--ongle.now=2026-03-10T10:35",
+                  "--ongle.data-dir=" + data,
+                  "--server.port=" + port)
+              .redirectErrorStream(true)
+              .redirectOutput(ProcessBuilder.Redirect.appendTo(data.resolve("ongle.log").toFile()))
+              .start();
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+    while (!answers()) {
+      if (System.nanoTime() - before > STARTS_WITHIN_NANOS || !process.isAlive()) {
+        throw new IllegalStateException("Ongle did not start:\n" + log());
+      }
+      LockSupport.parkNanos(TimeUnit.MILLISECONDS.toNanos(50));
+    }
+    startedAfterNanos = System.nanoTime() - before;
+  }
+
+  /** From the command to the first answered page. */
+  double startedAfterSeconds() {
+    return startedAfterNanos / 1e9;
+  }
+
+  String address(String path) {
+    return "http://127.0.0.1:" + port + path;
+  }
+
+  /** As kill -9: no goodbye, no flushing. */
+  void kill() {
+    process.destroyForcibly();
+    try {
+      process.waitFor();
+    } catch (InterruptedException e) {
+      Thread.currentThread().interrupt();
+    }
+  }
+
+  String log() {
+    try {
+      return Files.readString(data.resolve("ongle.log"));
+    } catch (IOException e) {
+      return e.toString();
+    }
+  }
+
+  HttpResponse<String> get(String path) {
+    return send(HttpRequest.newBuilder(URI.create(address(path))).build());
+  }
+
+  HttpResponse<byte[]> bytes(String path) {
+    try {
+      return HttpClient.newHttpClient()
+          .send(
+              HttpRequest.newBuilder(URI.create(address(path))).build(),
+              HttpResponse.BodyHandlers.ofByteArray());
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    } catch (InterruptedException e) {
+      throw new IllegalStateException(e);
+    }
+  }
+
+  HttpResponse<String> post(String path, String type, String body) {
+    return send(
+        HttpRequest.newBuilder(URI.create(address(path)))
+            .header("Content-Type", type)
+            .POST(HttpRequest.BodyPublishers.ofString(body))
+            .build());
+  }
+
+  private HttpResponse<String> send(HttpRequest request) {
+    try {
+      return HttpClient.newHttpClient().send(request, HttpResponse.BodyHandlers.ofString());
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    } catch (InterruptedException e) {
+      throw new IllegalStateException(e);
+    }
+  }
+
+  private boolean answers() {
+    try {
+      return HttpClient.newHttpClient()
+              .send(
+                  HttpRequest.newBuilder(URI.create(address("/"))).build(),
+                  HttpResponse.BodyHandlers.discarding())
+              .statusCode()
+          == 200;
+    } catch (IOException e) {
+      return false;
+    } catch (InterruptedException e) {
+      throw new IllegalStateException(e);
+    }
+  }
+
+  @Override
+  public void close() {
+    kill();
+  }
+}
