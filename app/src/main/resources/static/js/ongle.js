@@ -52,12 +52,18 @@
     field.dataset.sent = field.value;
   });
 
-  // A field somebody is typing in is not replaced under the fingers.
+  // A field that says more than was answered is not replaced: its own answer will come. Only what
+  // the server knows to stand in it is taken over, or the next edit would look like another window's.
   document.addEventListener('htmx:oobBeforeSwap', (event) => {
-    const typing = document.activeElement;
-    if (!typing?.matches?.('input.num') || !event.detail.target.contains(typing)) return;
-    const answered = typing.value === typing.defaultValue || typing.value === typing.dataset.sent;
-    if (!answered) event.detail.shouldSwap = false;
+    const { target, fragment } = event.detail;
+    const fields = target.matches('input.num') ? [target] : [...target.querySelectorAll('input.num')];
+    const unanswered = fields.filter((each) => each.value !== each.defaultValue && each.value !== each.dataset.sent);
+    if (unanswered.length === 0) return;
+    event.detail.shouldSwap = false;
+    unanswered.forEach((each) => {
+      const answer = fragment.querySelector(`[id="${each.id}"]`);
+      if (answer) each.dataset.seen = answer.dataset.seen;
+    });
   });
 
   // A field that was answered while it had the focus is ready for the next number.

@@ -19,7 +19,6 @@ final class Salon implements AutoCloseable {
   private final Path data;
   private final int port;
   private Process process;
-  private long startedAfterNanos;
 
   Salon() {
     try {
@@ -39,7 +38,7 @@ final class Salon implements AutoCloseable {
       process =
           new ProcessBuilder(
                   ProcessHandle.current().info().command().orElse("java"),
-                  "-XX:+UseSerialGC",
+                  "@" + System.getProperty("ongle.jvm"),
                   "-jar",
                   System.getProperty("ongle.jar"),
                   "--ongle.demo=true",
@@ -58,12 +57,6 @@ final class Salon implements AutoCloseable {
       }
       LockSupport.parkNanos(TimeUnit.MILLISECONDS.toNanos(50));
     }
-    startedAfterNanos = System.nanoTime() - before;
-  }
-
-  /** From the command to the first answered page. */
-  double startedAfterSeconds() {
-    return startedAfterNanos / 1e9;
   }
 
   String address(String path) {

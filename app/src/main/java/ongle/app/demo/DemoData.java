@@ -26,7 +26,7 @@ import ongle.core.shape.NailShape;
 import ongle.core.structure.ApexSchool;
 import ongle.core.structure.CrossThickness;
 import org.springframework.beans.factory.SmartInitializingSingleton;
-import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
+import org.springframework.beans.factory.annotation.Value;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.support.TransactionOperations;
 
@@ -35,31 +35,35 @@ import org.springframework.transaction.support.TransactionOperations;
  * book. All people are made up.
  */
 @Component
-@ConditionalOnProperty("ongle.demo")
 class DemoData implements SmartInitializingSingleton {
   private final ClientRepository clients;
   private final AppointmentRepository appointments;
   private final SetEditor sets;
   private final Clock clock;
   private final TransactionOperations transactions;
+  private final boolean wanted;
 
   DemoData(
       ClientRepository clients,
       AppointmentRepository appointments,
       SetEditor sets,
       Clock clock,
-      TransactionOperations transactions) {
+      TransactionOperations transactions,
+      @Value("${ongle.demo}") boolean wanted) {
     this.clients = clients;
     this.appointments = appointments;
     this.sets = sets;
     this.clock = clock;
     this.transactions = transactions;
+    this.wanted = wanted;
   }
 
   /** Before the first page can be asked for. */
   @Override
   public void afterSingletonsInstantiated() {
-    transactions.executeWithoutResult(status -> bringUpToDate());
+    if (wanted) {
+      transactions.executeWithoutResult(status -> bringUpToDate());
+    }
   }
 
   private void bringUpToDate() {

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import ongle.app.drawing.HowToMeasureDrawing;
 import ongle.app.sets.Edit;
+import ongle.app.sets.Edited;
 import ongle.app.sets.NumberField;
 import ongle.app.sets.PlannedSet;
 import ongle.app.sets.SetEditor;
@@ -12,6 +13,7 @@ import ongle.app.sets.SetNail;
 import ongle.app.sets.SetPage;
 import ongle.app.sets.SetReader;
 import ongle.app.sets.Stage;
+import ongle.app.sets.Typed;
 import ongle.core.nail.Finger;
 import ongle.core.nail.PlateCondition;
 import ongle.core.nail.Quantity;
@@ -92,12 +94,12 @@ class MeasureController {
       @RequestParam(defaultValue = "") String seen,
       @ModelAttribute("seat") Seat seat,
       Model model) {
-    Edit edit = editor.type(id, finger, quantity, value, seen);
-    PlannedSet planned = reader.planned(id);
+    Edited edited = editor.type(id, finger, List.of(new Typed(quantity, value, seen)));
+    PlannedSet planned = edited.planned();
     SetPage.show(planned, Stage.MEASURE, finger, seat, model);
     model.addAttribute("id", id);
-    model.addAttribute("edit", edit);
-    model.addAttribute("field", field(planned, finger, quantity).after(edit));
+    model.addAttribute("edit", edited.edit());
+    model.addAttribute("field", edited.shown(field(planned, finger, quantity)));
     model.addAttribute("estimates", estimatesTouchedBy(planned, finger, quantity));
     showProgress(planned, model);
     return "measure/answer";

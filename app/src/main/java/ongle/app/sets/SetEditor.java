@@ -3,6 +3,7 @@ package ongle.app.sets;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.util.EnumMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
@@ -16,6 +17,7 @@ import ongle.core.nail.PlateCondition;
 import ongle.core.nail.Quantity;
 import ongle.core.nail.Readings;
 import ongle.core.nail.SkinState;
+import ongle.core.plan.Adjustments;
 import ongle.core.product.Product;
 import ongle.core.shape.LengthWish;
 import ongle.core.shape.NailShape;
@@ -36,10 +38,12 @@ import org.springframework.transaction.annotation.Transactional;
 public class SetEditor {
   private final SetRepository sets;
   private final KitCatalogue kits;
+  private final SetReader reader;
 
-  SetEditor(SetRepository sets, KitCatalogue kits) {
+  SetEditor(SetRepository sets, KitCatalogue kits, SetReader reader) {
     this.sets = sets;
     this.kits = kits;
+    this.reader = reader;
   }
 
   /** Begins a set; the same form key gives the same set. */
@@ -55,22 +59,40 @@ public class SetEditor {
     }
   }
 
-  /**
-   * Takes what was typed for a quantity of one nail; blank clears it.
-   *
-   * @param seen what stood in the field when the typing began, as shown
-   */
+  /** Takes what was typed for one nail and plans the set anew. */
   @Transactional
-  public Edit type(long setId, Finger finger, Quantity quantity, String typed, String seen) {
-    SetNail nail = set(setId).nail(finger);
-    String mine = typed.strip();
+  public Edited type(long setId, Finger finger, List<Typed> typed) {
+    NailSet set = set(setId);
+    Edit edit = new Edit.Saved();
+    Quantity quantity = typed.isEmpty() ? null : typed.get(0).quantity();
+    for (Typed each : typed) {
+      Edit one = take(set.nail(finger), each);
+      if (edit instanceof Edit.Saved && !(one instanceof Edit.Saved)) {
+        edit = one;
+        quantity = each.quantity();
+      }
+    }
+    return new Edited(edit, quantity, reader.planned(set));
+  }
+
+  /** Back to what is computed, for one nail; the set planned anew. */
+  @Transactional
+  public Edited leaveToPlan(long setId, Finger finger) {
+    NailSet set = set(setId);
+    Adjustments.QUANTITIES.forEach(quantity -> set.nail(finger).clear(quantity));
+    return new Edited(new Edit.Saved(), null, reader.planned(set));
+  }
+
+  private static Edit take(SetNail nail, Typed typed) {
+    Quantity quantity = typed.quantity();
+    String mine = typed.text().strip();
     Optional<Double> value = Numbers.parse(mine, quantity);
     String stands = nail.value(quantity).map(v -> Numbers.format(quantity, v)).orElse("");
     boolean unchanged =
         value.isEmpty()
             ? mine.equals(stands)
             : Numbers.format(quantity, value.get()).equals(stands);
-    if (!unchanged && !stands.equals(seen.strip())) {
+    if (!unchanged && !stands.equals(typed.seen().strip())) {
       return new Edit.Conflict(stands, mine);
     }
     if (mine.isEmpty()) {

@@ -49,7 +49,16 @@ public class SetReader implements ClientHistory {
    */
   @Transactional(readOnly = true)
   public PlannedSet planned(long setId, Finger finger, Map<Quantity, Double> tried) {
-    NailSet set = sets.whole(setId).orElseThrow(() -> new NotFound("set " + setId));
+    return planned(
+        sets.whole(setId).orElseThrow(() -> new NotFound("set " + setId)), finger, tried);
+  }
+
+  /** As it stands in the running transaction. */
+  PlannedSet planned(NailSet set) {
+    return planned(set, Finger.L1, Map.of());
+  }
+
+  private PlannedSet planned(NailSet set, Finger finger, Map<Quantity, Double> tried) {
     // Read now: the collections cannot be read once the transaction is over.
     set.getNails().forEach(nail -> nail.rejected(Quantity.WIDTH));
     Client client = clients.findById(set.getClientId()).orElseThrow();

@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.Optional;
 import ongle.app.drawing.WorkbenchDrawing;
 import ongle.app.sets.Edit;
+import ongle.app.sets.Edited;
 import ongle.app.sets.NumberField;
 import ongle.app.sets.PlannedSet;
 import ongle.app.sets.SetEditor;
@@ -13,6 +14,7 @@ import ongle.app.sets.SetNail;
 import ongle.app.sets.SetPage;
 import ongle.app.sets.SetReader;
 import ongle.app.sets.Stage;
+import ongle.app.sets.Typed;
 import ongle.app.web.Numbers;
 import ongle.core.nail.Finger;
 import ongle.core.nail.Quantity;
@@ -57,7 +59,7 @@ class StructureController {
       @RequestParam Optional<Finger> finger,
       @ModelAttribute("seat") Seat seat,
       Model model) {
-    show(reader.planned(id), SetPage.chosen(finger, seat), seat, null, null, model);
+    show(unchanged(reader.planned(id)), SetPage.chosen(finger, seat), seat, model);
     return "structure/page";
   }
 
@@ -71,8 +73,7 @@ class StructureController {
       @RequestParam(defaultValue = "") String seen,
       @ModelAttribute("seat") Seat seat,
       Model model) {
-    Edit edit = editor.type(id, finger, quantity, value, seen);
-    show(reader.planned(id), finger, seat, quantity, edit, model);
+    show(editor.type(id, finger, List.of(new Typed(quantity, value, seen))), finger, seat, model);
     return "structure/parts :: answer";
   }
 
@@ -87,7 +88,7 @@ class StructureController {
       @RequestParam Map<String, String> values,
       @ModelAttribute("seat") Seat seat,
       Model model) {
-    show(reader.planned(id, finger, held(values)), finger, seat, null, null, model);
+    show(unchanged(reader.planned(id, finger, held(values))), finger, seat, model);
     return "structure/parts :: tried";
   }
 
@@ -99,19 +100,16 @@ class StructureController {
       @RequestParam Map<String, String> values,
       @ModelAttribute("seat") Seat seat,
       Model model) {
-    Edit edit = new Edit.Saved();
-    Quantity edited = null;
-    for (Map.Entry<Quantity, Double> moved : held(values).entrySet()) {
-      Quantity quantity = moved.getKey();
-      String value = Numbers.format(quantity, moved.getValue());
-      Edit one =
-          editor.type(id, finger, quantity, value, values.getOrDefault("seen-" + quantity, ""));
-      if (!(one instanceof Edit.Saved)) {
-        edit = one;
-        edited = quantity;
-      }
-    }
-    show(reader.planned(id), finger, seat, edited, edit, model);
+    List<Typed> typed =
+        held(values).entrySet().stream()
+            .map(
+                moved ->
+                    new Typed(
+                        moved.getKey(),
+                        Numbers.format(moved.getKey(), moved.getValue()),
+                        values.getOrDefault("seen-" + moved.getKey(), "")))
+            .toList();
+    show(editor.type(id, finger, typed), finger, seat, model);
     return "structure/parts :: answer";
   }
 
@@ -122,18 +120,7 @@ class StructureController {
       @PathVariable Finger finger,
       @ModelAttribute("seat") Seat seat,
       Model model) {
-    for (Quantity quantity : FIELDS) {
-      String seen =
-          reader
-              .planned(id)
-              .set()
-              .nail(finger)
-              .value(quantity)
-              .map(v -> Numbers.format(quantity, v))
-              .orElse("");
-      editor.type(id, finger, quantity, "", seen);
-    }
-    show(reader.planned(id), finger, seat, null, new Edit.Saved(), model);
+    show(editor.leaveToPlan(id, finger), finger, seat, model);
     return "structure/parts :: answer";
   }
 
@@ -147,7 +134,7 @@ class StructureController {
       Model model) {
     school.ifPresent(wanted -> editor.placeApex(id, wanted));
     across.ifPresent(wanted -> editor.spread(id, wanted));
-    show(reader.planned(id), finger, seat, null, new Edit.Saved(), model);
+    show(unchanged(reader.planned(id)), finger, seat, model);
     return "structure/parts :: answer";
   }
 
@@ -166,26 +153,28 @@ class StructureController {
     return held;
   }
 
-  private static void show(
-      PlannedSet planned, Finger finger, Seat seat, Quantity edited, Edit edit, Model model) {
+  private static Edited unchanged(PlannedSet planned) {
+    return new Edited(new Edit.Saved(), null, planned);
+  }
+
+  private static void show(Edited edited, Finger finger, Seat seat, Model model) {
+    PlannedSet planned = edited.planned();
     SetPage.show(planned, Stage.STRUCTURE, finger, seat, model);
     NailPlan plan = planned.of(finger);
     SetNail nail = planned.set().nail(finger);
     model.addAttribute("id", planned.id());
     model.addAttribute("finger", finger);
     model.addAttribute("plan", plan);
-    model.addAttribute("edit", edit);
+    model.addAttribute("edit", edited.edit());
     model.addAttribute("scene", plan.stopped() ? null : WorkbenchDrawing.of(plan, true));
     model.addAttribute(
         "fields",
         FIELDS.stream()
             .map(
-                quantity -> {
-                  NumberField field =
-                      NumberField.stored(
-                          nail, quantity, computed(planned, plan, quantity), "computed");
-                  return quantity == edited ? field.after(edit) : field;
-                })
+                quantity ->
+                    edited.shown(
+                        NumberField.stored(
+                            nail, quantity, computed(planned, plan, quantity), "computed")))
             .toList());
     model.addAttribute("byHand", !nail.adjustments().values().isEmpty());
     model.addAttribute("findings", Findings.of(plan));

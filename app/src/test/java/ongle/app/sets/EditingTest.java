@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.time.LocalDateTime;
+import java.util.List;
 import java.util.UUID;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
@@ -35,7 +36,11 @@ class EditingTest {
   }
 
   private Edit width(Finger finger, String typed, String seen) {
-    return editor.type(set, finger, Quantity.WIDTH, typed, seen);
+    return type(finger, Quantity.WIDTH, typed, seen);
+  }
+
+  private Edit type(Finger finger, Quantity quantity, String typed, String seen) {
+    return editor.type(set, finger, List.of(new Typed(quantity, typed, seen))).edit();
   }
 
   private String stored(Finger finger) {
@@ -74,10 +79,10 @@ class EditingTest {
   @Test
   void anArchPastAHalfCircleIsRefusedWhicheverIsTypedLast() {
     width(Finger.L2, "9", "");
-    assertThat(editor.type(set, Finger.L2, Quantity.ARCH_DEPTH, "4.6", ""))
+    assertThat(type(Finger.L2, Quantity.ARCH_DEPTH, "4.6", ""))
         .isInstanceOfSatisfying(
             Edit.Refused.class, e -> assertThat(e.why()).contains("half circle"));
-    editor.type(set, Finger.L2, Quantity.ARCH_DEPTH, "4.4", "");
+    type(Finger.L2, Quantity.ARCH_DEPTH, "4.4", "");
     assertThat(width(Finger.L2, "8", "9.0")).isInstanceOf(Edit.Refused.class);
   }
 
@@ -104,7 +109,7 @@ class EditingTest {
         String seen = i == 0 ? "" : String.valueOf(10 + (i - 1) / 10.0);
         Future<Edit> one = hands.submit(() -> width(Finger.L3, value, seen));
         Future<Edit> other =
-            hands.submit(() -> editor.type(set, Finger.L3, Quantity.PLATE_LENGTH, value, seen));
+            hands.submit(() -> type(Finger.L3, Quantity.PLATE_LENGTH, value, seen));
         assertThat(one.get()).isInstanceOf(Edit.Saved.class);
         assertThat(other.get()).isInstanceOf(Edit.Saved.class);
       }
@@ -126,7 +131,7 @@ class EditingTest {
   @Test
   void theTwinTakesTheMeasuresButKeepsWhatWasSetByHand() {
     width(Finger.R2, "11.4", "");
-    editor.type(set, Finger.L2, Quantity.APEX_THICKNESS, "1.5", "");
+    type(Finger.L2, Quantity.APEX_THICKNESS, "1.5", "");
     editor.copyToTwin(set, Finger.R2);
     assertThat(stored(Finger.L2)).isEqualTo("11.4");
     assertThat(reader.planned(set).of(Finger.L2).build().profile().apexThickness()).isEqualTo(1.5);

@@ -1,0 +1,16 @@
+package ongle.app.sets;
+
+import ongle.core.nail.Quantity;
+
+/**
+ * What became of an edit, and the set as it stands planned after it.
+ *
+ * @param edit the first trouble if there was any, else saved
+ * @param quantity the one the edit speaks of
+ */
+public record Edited(Edit edit, Quantity quantity, PlannedSet planned) {
+  /** This field as it is to be shown now. */
+  public NumberField shown(NumberField stored) {
+    return stored.quantity() == quantity ? stored.after(edit) : stored;
+  }
+}
