@@ -105,6 +105,11 @@ final class Desk implements AutoCloseable {
     keys(number, Keys.ENTER);
   }
 
+  /** Shift and Enter: back one finger. */
+  void back() {
+    new Actions(driver).keyDown(Keys.SHIFT).sendKeys(Keys.ENTER).keyUp(Keys.SHIFT).perform();
+  }
+
   void click(String css) {
     find(css).click();
   }

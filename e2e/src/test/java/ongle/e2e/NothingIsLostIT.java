@@ -58,7 +58,8 @@ class NothingIsLostIT {
     desk.open("/sets/1/measure");
     desk.click("#L4-WIDTH");
     for (String typed : new String[] {"9.1", "9.2", "9.3", "9.4"}) {
-      desk.keys(typed, Keys.ENTER, Keys.chord(Keys.SHIFT, Keys.ENTER));
+      desk.number(typed);
+      desk.back();
     }
     desk.until(d -> d.text(".strip a[data-finger=L4] b").equals("9.4"));
     assertThat(desk.value("#L4-WIDTH")).isEqualTo("9.4");
