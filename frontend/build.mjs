@@ -21,6 +21,8 @@ execFileSync(process.execPath, [
 const copies = [
   ['htmx.org/dist/htmx.min.js', 'vendor/htmx.min.js'],
   ['htmx.org/LICENSE', 'vendor/htmx.LICENSE.txt'],
+  ['idiomorph/dist/idiomorph-ext.min.js', 'vendor/idiomorph.min.js'],
+  ['idiomorph/LICENSE', 'vendor/idiomorph.LICENSE.txt'],
   ['@alpinejs/csp/dist/cdn.min.js', 'vendor/alpine-csp.min.js'],
   ['@fontsource-variable/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-wght-normal.woff2', 'fonts/atkinson-hyperlegible-next.woff2'],
   ['@fontsource-variable/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-ext-wght-normal.woff2', 'fonts/atkinson-hyperlegible-next-ext.woff2'],

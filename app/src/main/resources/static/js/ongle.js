@@ -44,34 +44,45 @@
     }
   });
 
+  // Edits are sent one after the other. What is sent is what stood in the field when it was entered,
+  // not what is being typed by the time its turn comes.
+  const typedIn = new WeakSet();
+  const entered = new WeakMap();
+  function enter(event) {
+    const field = event.target;
+    if (!field.matches?.('input.num')) return;
+    if (!entered.has(field)) entered.set(field, []);
+    entered.get(field).push(field.value);
+  }
+  document.addEventListener('change', enter, true);
+  document.addEventListener('keep', enter, true);
+
   // What stood in the field when typing began goes along, so that no window overwrites another unseen.
   document.addEventListener('htmx:configRequest', (event) => {
     const field = event.detail.elt;
-    if (field.dataset?.seen === undefined) return;
-    event.detail.parameters.seen = field.dataset.seen.slice(1); // written with a = in front, as an empty attribute is left out
-    field.dataset.sent = field.value;
+    const waiting = entered.get(field);
+    if (!waiting?.length) return;
+    const value = waiting.shift();
+    event.detail.parameters[field.name] = value;
+    if (field.dataset.seen !== undefined) event.detail.parameters.seen = field.dataset.seen.slice(1); // written with a = in front, as an empty attribute is left out
+    field.dataset.sent = value;
+    if (field.value === value) typedIn.delete(field);
   });
 
-  // A field that says more than was answered is not replaced: its own answer will come. Only what
-  // the server knows to stand in it is taken over, or the next edit would look like another window's.
-  document.addEventListener('htmx:oobBeforeSwap', (event) => {
-    const { target, fragment } = event.detail;
-    const fields = target.matches('input.num') ? [target] : [...target.querySelectorAll('input.num')];
-    const unanswered = fields.filter((each) => each.value !== each.defaultValue && each.value !== each.dataset.sent);
-    if (unanswered.length === 0) return;
-    event.detail.shouldSwap = false;
-    unanswered.forEach((each) => {
-      const answer = fragment.querySelector(`[id="${each.id}"]`);
-      if (answer) each.dataset.seen = answer.dataset.seen;
-    });
-  });
+  // Answers are merged into the page: what did not change stays, and with it focus and selection. A
+  // field that says more than was answered keeps that: its own answer will come. Only what the
+  // server knows to stand in it is taken over, or the next edit would look like another window's.
+  Idiomorph.defaults.callbacks.beforeNodeMorphed = (old, answer) => {
+    if (!old.matches?.('input.num') || old.value === (old.dataset.sent ?? old.defaultValue)) return true;
+    if (answer.dataset?.seen !== undefined) old.dataset.seen = answer.dataset.seen;
+    return false;
+  };
 
   // A field that was answered while it had the focus is ready for the next number.
   document.addEventListener('htmx:afterSettle', () => {
     const typing = document.activeElement;
     if (typing?.matches?.('input.num') && !typedIn.has(typing)) typing.select();
   });
-  const typedIn = new WeakSet();
   document.addEventListener('input', (event) => typedIn.add(event.target));
 
   // Leaving waits until what was typed has arrived.
@@ -181,21 +192,21 @@
     const field = event.target.closest?.('input.num');
     if (!field) return;
     field.select();
-    entered = field;
+    clicked = field;
     if (!field.dataset.how) return;
     document.querySelectorAll('.strip [aria-current]').forEach((each) => each.removeAttribute('aria-current'));
     document.querySelector(`.strip [data-finger="${field.dataset.finger}"]`)?.setAttribute('aria-current', 'true');
     clearTimeout(howTimer);
     howTimer = setTimeout(() => {
-      if (document.activeElement === field) htmx.ajax('GET', field.dataset.how, { target: '#how', swap: 'outerHTML' });
+      if (document.activeElement === field) htmx.ajax('GET', field.dataset.how, { target: '#how', swap: 'morph' });
     }, 120);
   });
 
   // The click that enters a field would undo the selection.
-  let entered = null;
+  let clicked = null;
   document.addEventListener('click', (event) => {
-    if (entered && event.target === entered) entered.select();
-    entered = null;
+    if (clicked && event.target === clicked) clicked.select();
+    clicked = null;
   });
 
   // After the strip was replaced, the finger being typed stays marked.
@@ -242,7 +253,7 @@
     while (wanted) {
       const next = wanted;
       wanted = null;
-      await htmx.ajax(next.save ? 'POST' : 'GET', next.url, { target: '#views', swap: 'innerHTML', values: next.save ? seen(next.values) : next.values });
+      await htmx.ajax(next.save ? 'POST' : 'GET', next.url, { target: '#views', swap: 'morph:innerHTML', values: next.save ? seen(next.values) : next.values });
     }
     asking = false;
     document.dispatchEvent(new CustomEvent('ongle:answered'));
