@@ -246,15 +246,17 @@ class DemoData implements SmartInitializingSingleton {
             Product.SOAK_OFF_GEL,
             ApexSchool.THIRD);
     double[] ruthWidths = {13.2, 10.2, 10.8, 10.1, 8.3};
+    Map<Finger, Map<Quantity, Double>> rightHand = new EnumMap<>(Finger.class);
     for (Digit digit : Digit.values()) {
       Map<Quantity, Double> half = new EnumMap<>(Quantity.class);
       half.put(Quantity.WIDTH, ruthWidths[digit.ordinal()]);
       if (digit.ordinal() < 3) {
         half.put(Quantity.PLATE_LENGTH, 11.0 + digit.ordinal() * 0.4);
       }
-      sets.measure(ruthSet, Finger.of(Hand.RIGHT, digit), half);
+      rightHand.put(Finger.of(Hand.RIGHT, digit), half);
       sets.look(ruthSet, Finger.of(Hand.RIGHT, digit), PlateCondition.THIN, SkinState.INTACT);
     }
+    sets.measure(ruthSet, rightHand);
 
     long odileSet =
         set(
@@ -294,7 +296,7 @@ class DemoData implements SmartInitializingSingleton {
         0.4,
         0,
         1.2);
-    sets.measure(inesSet, Finger.R4, Map.of(Quantity.LEAN, 6.0));
+    sets.measure(inesSet, Map.of(Finger.R4, Map.of(Quantity.LEAN, 6.0)));
     sets.wear(inesSet, today.plusDays(5));
 
     long hanneSet =
@@ -386,6 +388,7 @@ class DemoData implements SmartInitializingSingleton {
       double freeEdge,
       double pitch,
       double overhang) {
+    Map<Finger, Map<Quantity, Double>> hands = new EnumMap<>(Finger.class);
     for (Finger finger : Finger.values()) {
       int i = finger.digit().ordinal();
       double less = finger.hand() == Hand.LEFT ? leftLess * (i % 2 == 0 ? 1 : 0.5) : 0;
@@ -396,8 +399,9 @@ class DemoData implements SmartInitializingSingleton {
       values.put(Quantity.FREE_EDGE, freeEdge);
       values.put(Quantity.GROWTH_PITCH, pitch);
       values.put(Quantity.OVERHANG, overhang);
-      sets.measure(set, finger, values);
+      hands.put(finger, values);
     }
+    sets.measure(set, hands);
   }
 
   private static double tenth(double value) {

@@ -112,14 +112,17 @@ public class SetEditor {
   }
 
   /**
-   * Takes several measured values of one nail at once, replacing what stood there.
+   * Takes many measured values at once, replacing what stood there.
    *
    * @throws OutOfRange if one of them cannot be; then none is taken
    */
   @Transactional
-  public void measure(long setId, Finger finger, Map<Quantity, Double> values) {
-    SetNail nail = set(setId).nail(finger);
-    values.forEach((quantity, value) -> nail.put(quantity, quantity.check(value)));
+  public void measure(long setId, Map<Finger, Map<Quantity, Double>> hands) {
+    NailSet set = set(setId);
+    hands.forEach(
+        (finger, values) ->
+            values.forEach(
+                (quantity, value) -> set.nail(finger).put(quantity, quantity.check(value))));
   }
 
   /**
@@ -155,7 +158,7 @@ public class SetEditor {
 
   @Transactional
   public void look(long setId, Finger finger, PlateCondition condition, SkinState skin) {
-    set(setId).nail(finger).look(condition, skin);
+    change(setId, set -> set.nail(finger).look(condition, skin));
   }
 
   /** Copies what was measured to the same finger of the other hand. */
