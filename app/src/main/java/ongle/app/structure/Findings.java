@@ -21,9 +21,6 @@ public record Findings(String verdict, boolean holds, List<String> notes, List<F
   /** A figure, what it is called, and where it comes from. */
   public record Figure(String name, String value, String from) {}
 
-  /** A millimetre-tenth: closer than that, by hand and computed are the same. */
-  private static final double SAME = 0.05;
-
   static Findings of(NailPlan plan) {
     FreeEdgeStrength strength = plan.strength();
     ApexSolver.Apex advised = plan.advisedApex();
@@ -41,12 +38,12 @@ public record Findings(String verdict, boolean holds, List<String> notes, List<F
               + " in "
               + plan.build().product().label()
               + ". Shorten it, deepen the barrel, or take a stiffer product.");
-    } else if (built < advised.apexThickness() - SAME) {
+    } else if (advised.tooThin(built)) {
       notes.add(
           "Thinner than computed: "
               + Numbers.thickness(advised.apexThickness())
               + " would carry it.");
-    } else if (built > advised.apexThickness() + SAME && strength.holds()) {
+    } else if (advised.tooThick(built) && strength.holds()) {
       notes.add(
           "Thicker than it needs to be: "
               + Numbers.thickness(advised.apexThickness())
@@ -61,7 +58,7 @@ public record Findings(String verdict, boolean holds, List<String> notes, List<F
               + " is the nearest that does.");
     }
     Arches arches = plan.arches();
-    if (Math.abs(arches.highestAt() - plan.build().profile().apexAt()) > 1) {
+    if (arches.highestElsewhere()) {
       notes.add(
           "As this plate grows, the highest point to the eye lies "
               + Numbers.mm(arches.highestAt())

@@ -10,6 +10,9 @@ public final class ApexSolver {
   /** Thickest apex a client will wear, mm. */
   public static final double THICKEST = 2.2;
 
+  /** Apexes closer than this are the same to any hand, mm. */
+  public static final double SAME_WITHIN = 0.05;
+
   private static final double TOLERANCE = 0.001;
 
   private ApexSolver() {}
@@ -20,7 +23,17 @@ public final class ApexSolver {
    * @param apexThickness mm, within {@link #THINNEST} and {@link #THICKEST}
    * @param holds false when even the thickest falls short of {@link FreeEdgeStrength#AIM}
    */
-  public record Apex(double apexThickness, boolean holds) {}
+  public record Apex(double apexThickness, boolean holds) {
+    /** Whether an apex of this many mm falls short of it by more than a file takes in one pass. */
+    public boolean tooThin(double built) {
+      return built < apexThickness - SAME_WITHIN;
+    }
+
+    /** Whether an apex of this many mm is more than it takes. */
+    public boolean tooThick(double built) {
+      return built > apexThickness + SAME_WITHIN;
+    }
+  }
 
   /**
    * @param buildWith the build for a given apex thickness in mm; the thicker, the stronger

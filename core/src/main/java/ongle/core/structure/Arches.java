@@ -13,6 +13,9 @@ public record Arches(Profile profile, double growthPitch, double formTilt) {
   /** Arches that stay within this angle of each other run parallel to the eye, degrees. */
   public static final double PARALLEL_WITHIN = 4;
 
+  /** A highest point farther from the apex than this is seen to lie elsewhere, mm. */
+  public static final double SEEN_ELSEWHERE_FROM = 1;
+
   private static final int LOOKED_AT = 400;
 
   /** Height of the lower arch at {@code x} mm from the cuticle over the cuticle, mm. */
@@ -38,6 +41,11 @@ public record Arches(Profile profile, double growthPitch, double formTilt) {
       }
     }
     return best;
+  }
+
+  /** Whether pitch and tilt move the highest point visibly away from the apex. */
+  public boolean highestElsewhere() {
+    return Math.abs(highestAt() - profile.apexAt()) > SEEN_ELSEWHERE_FROM;
   }
 
   /** How far the upper arch rises over the straight line between its two ends, mm. */

@@ -93,6 +93,17 @@ class BuildTest {
     double drooping = new Arches(profile, -5, 0).highestAt();
     assertThat(level).isCloseTo(6, within(0.06));
     assertThat(drooping).isLessThan(level - 1);
+    assertThat(new Arches(profile, 0, 0).highestElsewhere()).isFalse();
+    assertThat(new Arches(profile, -5, 0).highestElsewhere()).isTrue();
+  }
+
+  @Test
+  void aFiftiethOfAMillimetreAboutTheApexIsNoFault() {
+    ApexSolver.Apex apex = new ApexSolver.Apex(1.2, true);
+    assertThat(apex.tooThin(1.17)).isFalse();
+    assertThat(apex.tooThick(1.23)).isFalse();
+    assertThat(apex.tooThin(1.1)).isTrue();
+    assertThat(apex.tooThick(1.3)).isTrue();
   }
 
   @Test
