@@ -4,8 +4,12 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.concurrent.TimeUnit;
 import java.util.stream.IntStream;
+import ongle.core.fitting.Fitting;
+import ongle.core.fitting.Form;
+import ongle.core.fitting.FormKit;
 import ongle.core.fitting.Tip;
 import ongle.core.fitting.TipKit;
+import ongle.core.fitting.TipsOrForms;
 import ongle.core.nail.Digit;
 import ongle.core.nail.Finger;
 import ongle.core.nail.Nail;
@@ -15,6 +19,7 @@ import ongle.core.plan.Adjustments;
 import ongle.core.plan.SetPlan;
 import ongle.core.plan.SetPlanner;
 import ongle.core.plan.SetWish;
+import ongle.core.plan.Wearer;
 import ongle.core.product.Product;
 import ongle.core.shape.LengthWish;
 import ongle.core.shape.NailShape;
@@ -45,13 +50,22 @@ public class PlanBench {
           Product.ACRYLIC,
           ApexSchool.MIDDLE,
           CrossThickness.SALON,
-          new TipKit(
-              "bench",
-              "bench",
-              NailShape.SQUARE,
-              IntStream.range(0, 12)
-                  .mapToObj(i -> new Tip("" + i, 16 - 0.75 * i, 2.8 - 0.1 * i, 6, 24, 0.5))
-                  .toList()));
+          new Fitting(
+              new TipKit(
+                  "bench",
+                  "bench",
+                  NailShape.SQUARE,
+                  IntStream.range(0, 12)
+                      .mapToObj(i -> new Tip("" + i, 16 - 0.75 * i, 2.8 - 0.1 * i, 6, 24, 0.5))
+                      .toList()),
+              forms(false),
+              forms(true),
+              TipsOrForms.TIPS),
+          Wearer.ORDINARY);
+
+  private static FormKit forms(boolean rigid) {
+    return new FormKit("bench", "bench", List.of(new Form("1", 12, 1.4, 2, 2, 40, 40, rigid)));
+  }
 
   private final List<SetPlanner.Item> ten =
       Arrays.stream(Finger.values()).map(PlanBench::item).toList();
@@ -65,6 +79,7 @@ public class PlanBench {
             digit.usualPlateLength(),
             digit.usualWidth() * 0.19,
             0.5,
+            1.5,
             0,
             0,
             1.5,

@@ -46,6 +46,7 @@ public record ReferenceCase(JsonNode given, JsonNode expect) {
         0,
         0,
         0,
+        0,
         PlateCondition.valueOf(given.get("condition").stringValue().toUpperCase()),
         SkinState.INTACT);
   }

@@ -51,6 +51,15 @@ public record CrossCurve(double chord, double depth) {
     return depth / chord;
   }
 
+  /** Height over the chord at {@code x} mm from its middle, mm; 0 beyond its ends. */
+  public double heightAt(double x) {
+    if (flat() || Math.abs(x) >= chord / 2) {
+      return 0;
+    }
+    double r = radius();
+    return Math.max(0, depth - (r - Math.sqrt(r * r - x * x)));
+  }
+
   /** Depth this curve would have if only {@code arc} mm of it, about the middle, were kept. */
   public double depthOverArc(double arc) {
     if (flat()) {

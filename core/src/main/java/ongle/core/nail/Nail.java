@@ -11,6 +11,8 @@ import java.util.Objects;
  * @param plateLength cuticle to stress line Lp, mm
  * @param archDepth depth of the plate's own cross curve, mm; at most half the width
  * @param freeEdge natural nail beyond the stress line, mm
+ * @param freeEdgeDepth how far the middle of the free edge stands beyond the line between the two
+ *     growth points, seen from above, mm; at most half the width
  * @param growthPitch against the finger seen from the side, degrees; minus grows down
  * @param lean out of the finger's line seen from above, degrees; plus to the little finger's side
  * @param overhang fingertip beyond the stress line, mm
@@ -23,6 +25,7 @@ public record Nail(
     double plateLength,
     double archDepth,
     double freeEdge,
+    double freeEdgeDepth,
     double growthPitch,
     double lean,
     double overhang,
@@ -37,6 +40,7 @@ public record Nail(
     Quantity.PLATE_LENGTH.check(plateLength);
     Quantity.ARCH_DEPTH.check(archDepth);
     Quantity.FREE_EDGE.check(freeEdge);
+    Quantity.FREE_EDGE_DEPTH.check(freeEdgeDepth);
     Quantity.GROWTH_PITCH.check(growthPitch);
     Quantity.LEAN.check(lean);
     Quantity.OVERHANG.check(overhang);
@@ -44,6 +48,11 @@ public record Nail(
       throw new OutOfRange(
           Quantity.ARCH_DEPTH,
           "an arch depth of more than half the width would be past a half circle");
+    }
+    if (freeEdgeDepth > width / 2) {
+      throw new OutOfRange(
+          Quantity.FREE_EDGE_DEPTH,
+          "an edge curve of more than half the width is past a half circle");
     }
   }
 
@@ -60,6 +69,7 @@ public record Nail(
         plateLength,
         archDepth,
         freeEdge,
+        freeEdgeDepth,
         growthPitch,
         lean,
         overhang,

@@ -34,6 +34,13 @@ public enum Quantity {
       15,
       1,
       "the natural nail beyond the stress line, after shortening"),
+  FREE_EDGE_DEPTH(
+      "edge curve",
+      Unit.MILLIMETRE,
+      0,
+      8,
+      1,
+      "how far the middle of the free edge stands beyond a line from growth point to growth point"),
   GROWTH_PITCH(
       "growth pitch",
       Unit.DEGREE,

@@ -23,6 +23,9 @@ public final class Readings {
   /** Overhang where nothing is known, mm. */
   private static final double USUAL_OVERHANG = 1.5;
 
+  /** Edge curve over width where nothing is known. */
+  private static final double USUAL_EDGE_CURVE = 0.15;
+
   private final Map<Finger, Map<Quantity, Double>> measured;
 
   /**
@@ -50,7 +53,9 @@ public final class Readings {
         value(finger.twin(), quantity)
             .map(twin -> new Reading(twin, Source.TWIN))
             .orElseGet(() -> fromHand(finger, quantity));
-    return quantity == Quantity.ARCH_DEPTH ? withinHalfCircle(finger, estimate) : estimate;
+    return quantity == Quantity.ARCH_DEPTH || quantity == Quantity.FREE_EDGE_DEPTH
+        ? withinHalfCircle(finger, quantity, estimate)
+        : estimate;
   }
 
   /** The whole nail; what was not measured is estimated. */
@@ -62,6 +67,7 @@ public final class Readings {
         value.apply(finger, Quantity.PLATE_LENGTH),
         value.apply(finger, Quantity.ARCH_DEPTH),
         value.apply(finger, Quantity.FREE_EDGE),
+        value.apply(finger, Quantity.FREE_EDGE_DEPTH),
         value.apply(finger, Quantity.GROWTH_PITCH),
         value.apply(finger, Quantity.LEAN),
         value.apply(finger, Quantity.OVERHANG),
@@ -96,7 +102,8 @@ public final class Readings {
   private static boolean scales(Quantity quantity) {
     return quantity == Quantity.WIDTH
         || quantity == Quantity.PLATE_LENGTH
-        || quantity == Quantity.ARCH_DEPTH;
+        || quantity == Quantity.ARCH_DEPTH
+        || quantity == Quantity.FREE_EDGE_DEPTH;
   }
 
   /** Pitch and lean are no trait of the hand; one crooked nail says nothing of its neighbour. */
@@ -110,13 +117,14 @@ public final class Readings {
       case WIDTH -> digit.usualWidth();
       case PLATE_LENGTH -> digit.usualPlateLength();
       case ARCH_DEPTH -> digit.usualDepthRatio() * of(finger, Quantity.WIDTH).value();
+      case FREE_EDGE_DEPTH -> USUAL_EDGE_CURVE * of(finger, Quantity.WIDTH).value();
       case OVERHANG -> USUAL_OVERHANG;
       default -> 0;
     };
   }
 
-  private Reading withinHalfCircle(Finger finger, Reading depth) {
-    double most = Math.min(of(finger, Quantity.WIDTH).value() / 2, Quantity.ARCH_DEPTH.most());
+  private Reading withinHalfCircle(Finger finger, Quantity quantity, Reading depth) {
+    double most = Math.min(of(finger, Quantity.WIDTH).value() / 2, quantity.most());
     return depth.value() <= most ? depth : new Reading(most, depth.source());
   }
 }

@@ -5,6 +5,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
+import ongle.core.fitting.BuildWay;
 import ongle.core.nail.Quantity;
 
 /**
@@ -12,8 +13,10 @@ import ongle.core.nail.Quantity;
  *
  * @param values in each quantity's unit; only {@link #QUANTITIES}
  * @param tipNumber the tip to take instead of the advised one
+ * @param way to build, instead of the one ranked first
  */
-public record Adjustments(Map<Quantity, Double> values, Optional<String> tipNumber) {
+public record Adjustments(
+    Map<Quantity, Double> values, Optional<String> tipNumber, Optional<BuildWay> way) {
   /** What can be set by hand. */
   public static final Set<Quantity> QUANTITIES =
       Set.of(
@@ -22,7 +25,8 @@ public record Adjustments(Map<Quantity, Double> values, Optional<String> tipNumb
           Quantity.EDGE_THICKNESS,
           Quantity.BARREL_DEPTH);
 
-  public static final Adjustments NONE = new Adjustments(Map.of(), Optional.empty());
+  public static final Adjustments NONE =
+      new Adjustments(Map.of(), Optional.empty(), Optional.empty());
 
   public Adjustments {
     Map<Quantity, Double> checked = new EnumMap<>(Quantity.class);

@@ -3,8 +3,6 @@ package ongle.core.plan;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
-import ongle.core.fitting.TipFit;
-import ongle.core.fitting.TipSizing;
 import ongle.core.nail.Nail;
 import ongle.core.product.Product;
 import ongle.core.shape.NailShape;
@@ -17,10 +15,8 @@ import ongle.core.structure.FreeEdgeStrength;
  * Everything worked out for one finger.
  *
  * @param nail the natural nail
- * @param wishedExtension what the wish alone asks, mm
- * @param extension what is built, mm beyond the stress line
- * @param sizing the kit tried on
- * @param tip the tip to take: the technician's, else the advised one; empty when none fits
+ * @param length how long it is built, and who said so
+ * @param fit how it is built on and what it is fitted with
  * @param build as built
  * @param arches lower and upper arch from the side
  * @param advisedApex the thinnest apex that carries this extension
@@ -29,10 +25,8 @@ import ongle.core.structure.FreeEdgeStrength;
  */
 public record NailPlan(
     Nail nail,
-    double wishedExtension,
-    double extension,
-    TipSizing sizing,
-    Optional<TipFit> tip,
+    FingerLength length,
+    NailFit fit,
     Build build,
     Arches arches,
     ApexSolver.Apex advisedApex,
@@ -56,13 +50,13 @@ public record NailPlan(
         .toList();
   }
 
-  /** Whether it was lengthened beyond the wish to cover a bitten fingertip. */
-  public boolean lengthenedToCover() {
-    return extension > wishedExtension;
+  /** What is built, mm beyond the stress line. */
+  public double extension() {
+    return length.built();
   }
 
   public boolean readsAsShape() {
-    return shape().readsAt(extension, nail.width());
+    return shape().readsAt(extension(), nail.width());
   }
 
   public NailShape shape() {
@@ -71,7 +65,7 @@ public record NailPlan(
 
   /** The nearest shape that reads at this length; the wanted one if it does. */
   public NailShape nearestShape() {
-    return shape().nearestThatReads(extension, nail.width());
+    return shape().nearestThatReads(extension(), nail.width());
   }
 
   /** Product to lay on, mm³: what stays, plus what is filed off, plus what shrinkage takes. */
@@ -83,6 +77,6 @@ public record NailPlan(
 
   /** Tilt to set the form at against the plate, degrees; a plate that grows down lifts it. */
   public double formTiltOnPlate() {
-    return shape().formTilt() - nail.growthPitch();
+    return fit.paper().tilt();
   }
 }

@@ -2,19 +2,21 @@ package ongle.core.plan;
 
 import java.util.Comparator;
 import java.util.List;
-import java.util.Optional;
+import java.util.Map;
 import java.util.function.DoubleFunction;
-import ongle.core.fitting.TipFit;
+import ongle.core.fitting.CuttingTemplate;
+import ongle.core.fitting.Fitting;
+import ongle.core.fitting.FormFit;
 import ongle.core.fitting.TipSizing;
+import ongle.core.fitting.WhichWay;
+import ongle.core.nail.Finger;
 import ongle.core.nail.Nail;
 import ongle.core.nail.Quantity;
 import ongle.core.shape.NailShape;
-import ongle.core.shape.Outline;
 import ongle.core.structure.ApexSolver;
 import ongle.core.structure.Arches;
 import ongle.core.structure.Build;
 import ongle.core.structure.FreeEdgeStrength;
-import ongle.core.structure.Profile;
 
 /** Turns a wish and measured nails into a plan. Pure: the same input gives the same plan. */
 public final class SetPlanner {
@@ -32,56 +34,52 @@ public final class SetPlanner {
   public record Item(Nail nail, Adjustments adjustments) {}
 
   public static SetPlan plan(SetWish wish, List<Item> items) {
+    List<Draft> drafts = items.stream().map(item -> new Draft(wish, item)).toList();
+    Map<Finger, FingerLength> lengths = SetLength.of(drafts);
     return new SetPlan(
         wish,
-        items.stream()
-            .map(item -> plan(wish, item))
+        drafts.stream()
+            .map(draft -> plan(draft, lengths.get(draft.nail().finger())))
             .sorted(Comparator.comparing(plan -> plan.nail().finger()))
             .toList());
   }
 
-  private static NailPlan plan(SetWish wish, Item item) {
-    Nail nail = item.nail();
-    Adjustments by = item.adjustments();
+  private static NailPlan plan(Draft draft, FingerLength length) {
+    Nail nail = draft.nail();
+    SetWish wish = draft.wish();
+    Adjustments by = draft.item().adjustments();
     NailShape shape = wish.shape();
-    double extension = wish.length().extensionOf(nail);
-    Outline outline = new Outline(shape, nail.width(), extension);
-
-    double length = nail.plateLength() + extension;
-    double position = by.of(Quantity.APEX_POSITION).orElse(wish.school().position());
-    double apexAt = Math.min(length, position / 100 * nail.plateLength());
-    double edge = by.of(Quantity.EDGE_THICKNESS).orElse(USUAL_EDGE_THICKNESS);
-    double barrel = by.of(Quantity.BARREL_DEPTH).orElse(shape.barrelDepthRatio() * 100) / 100;
-    DoubleFunction<Build> buildWith =
-        apexThickness ->
-            new Build(
-                nail,
-                outline,
-                new Profile(
-                    nail.plateLength(),
-                    extension,
-                    apexAt,
-                    apexThickness,
-                    edge,
-                    shape.archExponent()),
-                barrel,
-                wish.across(),
-                wish.product());
-
+    double extension = length.built();
+    DoubleFunction<Build> buildWith = apexThickness -> draft.build(extension, apexThickness);
     ApexSolver.Apex advised = ApexSolver.thinnestThatHolds(buildWith);
     Build build = buildWith.apply(by.of(Quantity.APEX_THICKNESS).orElse(advised.apexThickness()));
-    TipSizing sizing = TipSizing.of(wish.kit(), nail, extension);
-    Optional<TipFit> tip = by.tipNumber().flatMap(sizing::ofNumber).or(sizing::advised);
     return new NailPlan(
         nail,
-        wish.length().wishedFor(nail),
-        extension,
-        sizing,
-        tip,
+        length,
+        fit(draft, extension),
         build,
         new Arches(build.profile(), nail.growthPitch(), shape.formTilt()),
         advised,
         FreeEdgeStrength.of(build),
         build.volumes());
+  }
+
+  private static NailFit fit(Draft draft, double extension) {
+    Nail nail = draft.nail();
+    Fitting from = draft.wish().fitting();
+    Adjustments by = draft.item().adjustments();
+    TipSizing sizing = TipSizing.of(from.tips(), nail, extension);
+    FormFit paper = FormFit.best(from.paper(), nail, draft.wish().shape(), extension);
+    FormFit rigid = FormFit.best(from.rigid(), nail, draft.wish().shape(), extension);
+    WhichWay ways =
+        WhichWay.of(nail, extension, draft.wish().product(), from.school(), sizing, paper, rigid);
+    return new NailFit(
+        by.way().orElse(ways.best().way()),
+        ways,
+        sizing,
+        by.tipNumber().flatMap(sizing::ofNumber).or(sizing::advised),
+        paper,
+        rigid,
+        CuttingTemplate.of(nail));
   }
 }

@@ -1,7 +1,7 @@
 package ongle.core.plan;
 
 import java.util.Objects;
-import ongle.core.fitting.TipKit;
+import ongle.core.fitting.Fitting;
 import ongle.core.product.Product;
 import ongle.core.shape.LengthWish;
 import ongle.core.shape.NailShape;
@@ -16,7 +16,8 @@ import ongle.core.structure.CrossThickness;
  * @param product to build with
  * @param school where the apex goes unless a nail says otherwise
  * @param across how the product thins to the sides
- * @param kit tips to choose from
+ * @param fitting kits to choose from, and tips or forms where either would do
+ * @param wearer whose hands
  */
 public record SetWish(
     NailShape shape,
@@ -24,13 +25,15 @@ public record SetWish(
     Product product,
     ApexSchool school,
     CrossThickness across,
-    TipKit kit) {
+    Fitting fitting,
+    Wearer wearer) {
   public SetWish {
     Objects.requireNonNull(shape);
     Objects.requireNonNull(length);
     Objects.requireNonNull(product);
     Objects.requireNonNull(school);
     Objects.requireNonNull(across);
-    Objects.requireNonNull(kit);
+    Objects.requireNonNull(fitting);
+    Objects.requireNonNull(wearer);
   }
 }

@@ -1,11 +1,12 @@
 package ongle.core.shape;
 
+import java.util.List;
 import ongle.core.nail.Nail;
 import ongle.core.nail.PlateCondition;
 import ongle.core.nail.Quantity;
 
 /**
- * How long the client wants the set, in one of three ways, turned into each finger's extension.
+ * How long the client wants the set, in one of four ways, turned into each finger's extension.
  *
  * @param mode which way it is given
  * @param value in the mode's quantity and unit
@@ -14,10 +15,11 @@ public record LengthWish(Mode mode, double value) {
   /** A bitten nail is built at least this far past the fingertip, mm. */
   public static final double BITTEN_BEYOND_FINGERTIP = 0.5;
 
-  /** The three ways to give a length. */
+  /** The ways to give a length. */
   public enum Mode {
     MILLIMETRES("the same extension on every finger", Quantity.EXTENSION),
     PLATE_SHARE("the same share of each plate", Quantity.PLATE_SHARE),
+    SLENDERNESS("equally slender, about", Quantity.EXTENSION),
     COVER_FINGERTIP("cover the fingertip, plus", Quantity.COVER);
 
     private final String label;
@@ -42,23 +44,46 @@ public record LengthWish(Mode mode, double value) {
     mode.quantity().check(value);
   }
 
-  /** What the wish alone asks of this nail, mm beyond the stress line, within the allowed range. */
-  public double wishedFor(Nail nail) {
-    double wished =
-        switch (mode) {
-          case MILLIMETRES -> value;
-          case PLATE_SHARE -> nail.plateLength() * value / 100;
-          case COVER_FINGERTIP -> nail.overhang() + value;
-        };
-    return Math.min(wished, Quantity.EXTENSION.most());
-  }
+  /** Most that is added or taken so that unequal plates look equally slender, mm. */
+  public static final double SLENDERNESS_CORRECTION = 1.5;
 
   /**
-   * Extension to build, mm: the wish, but on a bitten nail at least enough to cover the fingertip.
+   * What the wish alone asks of each nail, mm beyond the stress line, within the allowed range; in
+   * the order given. Equally slender means the same visible length over width, as far as the
+   * correction goes.
    */
-  public double extensionOf(Nail nail) {
+  public List<Double> wishedFor(List<Nail> nails) {
+    double slenderness =
+        nails.stream()
+            .mapToDouble(nail -> (nail.plateLength() + value) / nail.width())
+            .average()
+            .orElse(0);
+    return nails.stream().map(nail -> within(wishedFor(nail, slenderness))).toList();
+  }
+
+  private double wishedFor(Nail nail, double slenderness) {
+    return switch (mode) {
+      case MILLIMETRES -> value;
+      case PLATE_SHARE -> nail.plateLength() * value / 100;
+      case COVER_FINGERTIP -> nail.overhang() + value;
+      case SLENDERNESS -> {
+        double correction = slenderness * nail.width() - nail.plateLength() - value;
+        yield value == 0
+            ? 0
+            : value
+                + Math.max(-SLENDERNESS_CORRECTION, Math.min(SLENDERNESS_CORRECTION, correction));
+      }
+    };
+  }
+
+  private static double within(double extension) {
+    return Math.max(0, Math.min(extension, Quantity.EXTENSION.most()));
+  }
+
+  /** The least extension this nail is built with: a bitten one covers its fingertip, mm. */
+  public static double leastFor(Nail nail) {
     return nail.condition() == PlateCondition.BITTEN
-        ? Math.max(wishedFor(nail), nail.overhang() + BITTEN_BEYOND_FINGERTIP)
-        : wishedFor(nail);
+        ? nail.overhang() + BITTEN_BEYOND_FINGERTIP
+        : 0;
   }
 }

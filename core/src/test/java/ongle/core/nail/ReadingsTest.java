@@ -76,7 +76,8 @@ class ReadingsTest {
   void aPlatePastAHalfCircleIsRefused() {
     assertThatThrownBy(
             () ->
-                new Nail(Finger.L1, 8, 10, 4.5, 0, 0, 0, 1, PlateCondition.SOUND, SkinState.INTACT))
+                new Nail(
+                    Finger.L1, 8, 10, 4.5, 0, 0, 0, 0, 1, PlateCondition.SOUND, SkinState.INTACT))
         .isInstanceOfSatisfying(
             OutOfRange.class, e -> assertThat(e.quantity()).isEqualTo(Quantity.ARCH_DEPTH));
   }

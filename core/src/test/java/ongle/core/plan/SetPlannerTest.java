@@ -8,6 +8,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import ongle.core.Kits;
 import ongle.core.Nails;
 import ongle.core.fitting.Tip;
 import ongle.core.fitting.TipKit;
@@ -41,7 +42,8 @@ class SetPlannerTest {
         Product.HARD_GEL,
         ApexSchool.THIRD,
         CrossThickness.SALON,
-        KIT);
+        Kits.fitting(KIT),
+        Wearer.ORDINARY);
   }
 
   private static NailPlan plan(SetWish wish, Nail nail, Adjustments adjustments) {
@@ -84,35 +86,40 @@ class SetPlannerTest {
                 Quantity.APEX_POSITION, 50.0,
                 Quantity.EDGE_THICKNESS, 0.4,
                 Quantity.BARREL_DEPTH, 30.0),
-            Optional.of("2"));
+            Optional.of("2"),
+            Optional.empty());
     NailPlan plan = plan(wish(NailShape.ALMOND, 8), nail, byHand);
     assertThat(plan.build().profile().apexThickness()).isEqualTo(1.7);
     assertThat(plan.build().profile().apexAt()).isEqualTo(6);
     assertThat(plan.build().profile().edgeThickness()).isEqualTo(0.4);
     assertThat(plan.build().barrelDepthRatio()).isCloseTo(0.30, within(1e-12));
-    assertThat(plan.tip().orElseThrow().tip().number()).isEqualTo("2");
+    assertThat(plan.fit().tip().orElseThrow().tip().number()).isEqualTo("2");
     assertThat(plan.advisedApex().apexThickness()).isLessThan(1.7);
   }
 
   @Test
   void onlyWhatCanBeBuiltCanBeSetByHand() {
-    assertThatThrownBy(() -> new Adjustments(Map.of(Quantity.BARREL_DEPTH, 51.0), Optional.empty()))
+    assertThatThrownBy(
+            () ->
+                new Adjustments(
+                    Map.of(Quantity.BARREL_DEPTH, 51.0), Optional.empty(), Optional.empty()))
         .isInstanceOf(OutOfRange.class);
-    assertThatThrownBy(() -> new Adjustments(Map.of(Quantity.WIDTH, 11.0), Optional.empty()))
+    assertThatThrownBy(
+            () -> new Adjustments(Map.of(Quantity.WIDTH, 11.0), Optional.empty(), Optional.empty()))
         .isInstanceOf(IllegalArgumentException.class);
   }
 
   @Test
   void aPlateThatDroopsSixDegreesLiftsASquaresFormBySix() {
     Nail drooping =
-        new Nail(Finger.L2, 11, 12, 2, 0, -6, 0, 1, PlateCondition.SOUND, SkinState.INTACT);
+        new Nail(Finger.L2, 11, 12, 2, 0, 1, -6, 0, 1, PlateCondition.SOUND, SkinState.INTACT);
     assertThat(plan(wish(NailShape.SQUARE, 6), drooping, Adjustments.NONE).formTiltOnPlate())
         .isEqualTo(6);
   }
 
   @Test
   void aSoreFingerIsStoppedAndTakesNoProduct() {
-    Nail sore = new Nail(Finger.L2, 11, 12, 2, 0, 0, 0, 1, PlateCondition.SOUND, SkinState.SORE);
+    Nail sore = new Nail(Finger.L2, 11, 12, 2, 0, 1, 0, 0, 1, PlateCondition.SOUND, SkinState.SORE);
     SetPlan plan =
         SetPlanner.plan(
             wish(NailShape.OVAL, 6), List.of(new SetPlanner.Item(sore, Adjustments.NONE)));
@@ -143,12 +150,14 @@ class SetPlannerTest {
             Product.SOAK_OFF_GEL,
             ApexSchool.STRESS_LINE,
             CrossThickness.SALON,
-            KIT);
+            Kits.fitting(KIT),
+            Wearer.ORDINARY);
     NailPlan plan =
         plan(
             overlay,
             Nails.plain(),
-            new Adjustments(Map.of(Quantity.APEX_POSITION, 120.0), Optional.empty()));
+            new Adjustments(
+                Map.of(Quantity.APEX_POSITION, 120.0), Optional.empty(), Optional.empty()));
     assertThat(plan.build().profile().apexAt()).isEqualTo(12);
     assertThat(plan.volumes().total()).isPositive().isFinite();
   }

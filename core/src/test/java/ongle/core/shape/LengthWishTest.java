@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.List;
 import ongle.core.Nails;
 import ongle.core.nail.Finger;
 import ongle.core.nail.Nail;
@@ -14,22 +15,37 @@ import ongle.core.shape.LengthWish.Mode;
 import org.junit.jupiter.api.Test;
 
 class LengthWishTest {
-  @Test
-  void threeWaysToGiveALength() {
-    Nail nail = Nails.of(Finger.L2, 11, 12, 2);
-    assertThat(new LengthWish(Mode.MILLIMETRES, 7).extensionOf(nail)).isEqualTo(7);
-    assertThat(new LengthWish(Mode.PLATE_SHARE, 50).extensionOf(nail)).isEqualTo(6);
-    assertThat(new LengthWish(Mode.COVER_FINGERTIP, 2).extensionOf(nail))
-        .isCloseTo(3.5, within(1e-9));
+  private static double wished(Mode mode, double value, Nail nail) {
+    return new LengthWish(mode, value).wishedFor(List.of(nail)).get(0);
   }
 
   @Test
-  void aBittenNailIsBuiltPastTheFingertipWhateverTheWish() {
+  void waysToGiveALength() {
+    Nail nail = Nails.of(Finger.L2, 11, 12, 2);
+    assertThat(wished(Mode.MILLIMETRES, 7, nail)).isEqualTo(7);
+    assertThat(wished(Mode.PLATE_SHARE, 50, nail)).isEqualTo(6);
+    assertThat(wished(Mode.COVER_FINGERTIP, 2, nail)).isCloseTo(3.5, within(1e-9));
+  }
+
+  @Test
+  void equallySlenderGivesTheWideNailMoreButNeverMoreThanItsCorrection() {
+    List<Nail> hand =
+        List.of(
+            Nails.of(Finger.R1, 15, 13, 3),
+            Nails.of(Finger.R3, 11.5, 12, 2),
+            Nails.of(Finger.R5, 9, 9.5, 1.5));
+    List<Double> lengths = new LengthWish(Mode.SLENDERNESS, 8).wishedFor(hand);
+    assertThat(lengths.get(0)).isCloseTo(9.5, within(1e-9));
+    assertThat(lengths).allMatch(length -> length >= 6.5 - 1e-9 && length <= 9.5 + 1e-9);
+    assertThat(new LengthWish(Mode.SLENDERNESS, 0).wishedFor(hand)).containsOnly(0.0);
+  }
+
+  @Test
+  void aBittenNailIsBuiltPastTheFingertip() {
     Nail bitten =
-        new Nail(Finger.L2, 11, 7, 2, 0, 0, 0, 3, PlateCondition.BITTEN, SkinState.INTACT);
-    assertThat(new LengthWish(Mode.MILLIMETRES, 1).extensionOf(bitten)).isEqualTo(3.5);
-    assertThat(new LengthWish(Mode.MILLIMETRES, 1).wishedFor(bitten)).isEqualTo(1);
-    assertThat(new LengthWish(Mode.MILLIMETRES, 5).extensionOf(bitten)).isEqualTo(5);
+        new Nail(Finger.L2, 11, 7, 2, 0, 0, 0, 0, 3, PlateCondition.BITTEN, SkinState.INTACT);
+    assertThat(LengthWish.leastFor(bitten)).isEqualTo(3.5);
+    assertThat(LengthWish.leastFor(Nails.plain())).isZero();
   }
 
   @Test

@@ -1,0 +1,42 @@
+package ongle.core.plan;
+
+import ongle.core.nail.Finger;
+
+/**
+ * How long one finger is built, and who said so.
+ *
+ * @param wished what the wish alone asks, mm beyond the stress line
+ * @param built what is built, mm beyond the stress line
+ * @param advisable the longest at which the thickest advisable apex still carries it, mm
+ * @param set by what the length is what it is
+ * @param setBy the finger that decided: this one, or its twin
+ */
+public record FingerLength(
+    double wished, double built, double advisable, Decision set, Finger setBy) {
+
+  /** What decided a length. */
+  public enum Decision {
+    WISH("as wished"),
+    COVERS_FINGERTIP("lengthened to cover the bitten fingertip"),
+    EVEN_WITH_TWIN("made even with its twin"),
+    STRENGTH("as long as plate and product carry"),
+    ACTIVITY("as long as this hand's work allows"),
+    MINOR("as short as a minor should wear it"),
+    WAY("as long as this way of building goes");
+
+    private final String label;
+
+    Decision(String label) {
+      this.label = label;
+    }
+
+    public String label() {
+      return label;
+    }
+
+    /** Whether it keeps the nail shorter than it would be. */
+    public boolean caps() {
+      return this == STRENGTH || this == ACTIVITY || this == MINOR || this == WAY;
+    }
+  }
+}

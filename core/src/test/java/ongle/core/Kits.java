@@ -1,0 +1,28 @@
+package ongle.core;
+
+import java.util.List;
+import ongle.core.fitting.Fitting;
+import ongle.core.fitting.Form;
+import ongle.core.fitting.FormKit;
+import ongle.core.fitting.TipKit;
+import ongle.core.fitting.TipsOrForms;
+
+/** Kits for tests. */
+public final class Kits {
+  public static final FormKit PAPER =
+      new FormKit(
+          "paper",
+          "paper",
+          List.of(
+              new Form("narrow", 10, 1.2, 2, 2, 30, 40, false),
+              new Form("wide", 13, 1.6, 2, 2, 40, 40, false)));
+
+  public static final FormKit RIGID =
+      new FormKit("rigid", "rigid", List.of(new Form("1", 11.5, 1.5, 1, 1, 16, 5, true)));
+
+  private Kits() {}
+
+  public static Fitting fitting(TipKit tips) {
+    return new Fitting(tips, PAPER, RIGID, TipsOrForms.TIPS);
+  }
+}

@@ -1,0 +1,94 @@
+package ongle.core.fitting;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import ongle.core.Kits;
+import ongle.core.Nails;
+import ongle.core.nail.CrossCurve;
+import ongle.core.nail.Finger;
+import ongle.core.nail.Nail;
+import ongle.core.nail.PlateCondition;
+import ongle.core.nail.SkinState;
+import ongle.core.product.Product;
+import ongle.core.shape.NailShape;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+
+class WhichWayTest {
+  private static WhichWay ways(Nail nail, double extension, Product product, TipsOrForms school) {
+    CrossCurve plate = nail.crossCurve();
+    TipKit exact =
+        new TipKit(
+            "exact",
+            "exact",
+            NailShape.SQUARE,
+            List.of(new Tip("7", plate.chord(), plate.depth(), 5, 30, 0.5)));
+    return WhichWay.of(
+        nail,
+        extension,
+        product,
+        school,
+        TipSizing.of(exact, nail, extension),
+        FormFit.best(Kits.PAPER, nail, NailShape.SQUARE, extension),
+        FormFit.best(Kits.RIGID, nail, NailShape.SQUARE, extension));
+  }
+
+  private static Nail nail(double length, double pitch, double lean, PlateCondition condition) {
+    return new Nail(
+        Finger.R3, 11.5, length, 2, 0.5, 1.5, pitch, lean, 2, condition, SkinState.INTACT);
+  }
+
+  @Test
+  void aPlainNailGoesTheSchoolsWay() {
+    Nail plain = nail(12.5, 0, 0, PlateCondition.SOUND);
+    assertThat(ways(plain, 9, Product.HARD_GEL, TipsOrForms.TIPS).best().way())
+        .isEqualTo(BuildWay.TIP);
+    assertThat(ways(plain, 9, Product.HARD_GEL, TipsOrForms.FORMS).best().reasons()).isNotEmpty();
+  }
+
+  @Test
+  void aDroopingOrLeaningPlateTakesAForm() {
+    assertThat(
+            ways(nail(12.5, -8, 0, PlateCondition.SOUND), 9, Product.HARD_GEL, TipsOrForms.TIPS)
+                .best()
+                .way())
+        .isEqualTo(BuildWay.FORM);
+    assertThat(
+            ways(nail(12.5, 0, 6, PlateCondition.SOUND), 9, Product.HARD_GEL, TipsOrForms.TIPS)
+                .best()
+                .way())
+        .isEqualTo(BuildWay.FORM);
+  }
+
+  @Test
+  void aShortBittenNailInAcrylicIsBuiltFreeHandAndInGelNever() {
+    Nail bitten =
+        new Nail(Finger.R3, 11.5, 7, 2, 0, 0.5, 0, 0, 3, PlateCondition.BITTEN, SkinState.INTACT);
+    assertThat(ways(bitten, 3.5, Product.ACRYLIC, TipsOrForms.FORMS).best().way())
+        .isEqualTo(BuildWay.FREE_HAND);
+    assertThat(ways(bitten, 3.5, Product.HARD_GEL, TipsOrForms.FORMS).of(BuildWay.FREE_HAND))
+        .satisfies(option -> assertThat(option.possible()).isFalse())
+        .satisfies(option -> assertThat(option.reasons()).first().asString().contains("runs"));
+  }
+
+  @ParameterizedTest
+  @MethodSource("ongle.core.Nails#many")
+  void withoutAnExtensionOnlyAnOverlayMakesSenseAndNothingIsHidden(Nail nail) {
+    WhichWay none = ways(nail, 0, Product.HARD_GEL, TipsOrForms.TIPS);
+    assertThat(none.best().way()).isEqualTo(BuildWay.OVERLAY);
+    WhichWay longer = ways(nail, nail.freeEdge() + 6, Product.HARD_GEL, TipsOrForms.TIPS);
+    assertThat(longer.ranked())
+        .extracting(WhichWay.Option::way)
+        .containsExactlyInAnyOrder(BuildWay.values());
+    assertThat(longer.ranked()).allMatch(option -> !option.reasons().isEmpty());
+    assertThat(longer.best().possible()).isTrue();
+  }
+
+  @Test
+  void aWideNailIsWiderThanLong() {
+    assertThat(WhichWay.wide(Nails.of(Finger.R1, 14, 12, 2))).isTrue();
+    assertThat(WhichWay.wide(Nails.of(Finger.R3, 11.5, 12, 2))).isFalse();
+  }
+}
