@@ -296,16 +296,16 @@
     }
     if (Object.keys(values).length === 0) return;
     held.moved = values;
-    ask(views.dataset.try, values, false);
+    ask(views.dataset.try, { ...values, handle: held.id }, false);
   });
 
   function release(event) {
     if (!held) return;
     const views = document.getElementById('views');
-    const { moved } = held;
+    const { moved, id } = held;
     held = null;
     views.classList.remove('dragging');
-    if (moved && event.type === 'pointerup') ask(views.dataset.letGo, moved, true);
+    if (moved && event.type === 'pointerup') ask(views.dataset.letGo, { ...moved, handle: id }, true);
     else if (moved) ask(views.dataset.try, {}, false);
   }
   document.addEventListener('pointerup', release);
@@ -323,7 +323,7 @@
     // Keys may come faster than answers; each adds to the last value asked for, not to the one drawn.
     const from = nudged?.quantity === axis.quantity ? nudged.value : axis.value;
     nudged = { quantity: axis.quantity, value: from + by };
-    ask(document.getElementById('views').dataset.letGo, { [axis.quantity]: plain(nudged.value) }, true);
+    ask(document.getElementById('views').dataset.letGo, { [axis.quantity]: plain(nudged.value), handle: handle.id }, true);
   });
   document.addEventListener('ongle:answered', () => { nudged = null; });
 

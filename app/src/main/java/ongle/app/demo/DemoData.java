@@ -19,6 +19,7 @@ import ongle.core.nail.Hand;
 import ongle.core.nail.PlateCondition;
 import ongle.core.nail.Quantity;
 import ongle.core.nail.SkinState;
+import ongle.core.plan.Activity;
 import ongle.core.product.Product;
 import ongle.core.shape.LengthWish;
 import ongle.core.shape.LengthWish.Mode;
@@ -297,6 +298,7 @@ class DemoData implements SmartInitializingSingleton {
         0,
         1.2);
     sets.measure(inesSet, Map.of(Finger.R4, Map.of(Quantity.LEAN, 6.0)));
+    sets.does(inesSet, Hand.LEFT, Activity.STRINGS);
     sets.wear(inesSet, today.plusDays(5));
 
     long hanneSet =
@@ -397,12 +399,16 @@ class DemoData implements SmartInitializingSingleton {
       values.put(Quantity.PLATE_LENGTH, tenth(lengths[i] - less));
       values.put(Quantity.ARCH_DEPTH, tenth((widths[i] - less) * depthRatio));
       values.put(Quantity.FREE_EDGE, freeEdge);
+      values.put(Quantity.FREE_EDGE_DEPTH, tenth(EDGE_CURVE * (widths[i] - less)));
       values.put(Quantity.GROWTH_PITCH, pitch);
       values.put(Quantity.OVERHANG, overhang);
       hands.put(finger, values);
     }
     sets.measure(set, hands);
   }
+
+  /** Edge curve over width in this salon's clients. */
+  private static final double EDGE_CURVE = 0.16;
 
   private static double tenth(double value) {
     return Math.round(value * 10) / 10.0;

@@ -131,6 +131,24 @@ public final class FitDrawing {
             + " beyond the stress line");
   }
 
+  /** The nail with what is built on it and nothing under it. */
+  public static Scene onTheNail(NailPlan plan) {
+    Nail nail = plan.nail();
+    Scene.Builder scene = new Scene.Builder(1.05);
+    new NailFromAbove(nail, 0, 0, 90).drawOn(scene, 3, plan.build().outline());
+    double beyond = Math.max(plan.extension(), nail.overhang()) + 1.5;
+    double beside = nail.width() * 0.75 + 0.6;
+    scene.dimensionDown(beside, 0, plan.extension(), true, Numbers.mm(plan.extension()));
+    double top = -nail.plateLength() - 3;
+    return scene.build(
+        -nail.width() * 1.6,
+        top,
+        nail.width() * 3.2,
+        beyond - top,
+        "The " + nail.finger().label() + " nail, " + plan.fit().way().label(),
+        "Built " + Numbers.mm(plan.extension()) + " beyond the stress line");
+  }
+
   /**
    * A band along a curve between two arc lengths from the crown, from one height over it to
    * another.

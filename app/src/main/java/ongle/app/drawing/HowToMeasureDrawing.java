@@ -37,6 +37,11 @@ public final class HowToMeasureDrawing {
       case PLATE_LENGTH -> scene.dimensionDown(beside, -length, 0, true, figure);
       case FREE_EDGE ->
           scene.dimensionDown(beside, 0, Math.max(0.3, nail.freeEdge()), true, figure);
+      case FREE_EDGE_DEPTH -> {
+        scene.line("axis", -half * 1.4, 0, beside + 0.6, 0);
+        scene.dimensionDown(beside, 0, Math.max(0.3, nail.freeEdgeDepth()), true, figure);
+        scene.open("plate-line", view.edgeCurve());
+      }
       case OVERHANG -> scene.dimensionDown(beside, 0, Math.max(0.3, nail.overhang()), true, figure);
       default -> {
         Point cuticle = view.at(-length, -Math.tan(Math.toRadians(nail.lean())) * length);
@@ -50,7 +55,7 @@ public final class HowToMeasureDrawing {
         -WIDTH / 2,
         top,
         WIDTH,
-        length + 4 + Math.max(nail.overhang(), nail.freeEdge()) + 2,
+        length + 4 + Math.max(nail.overhang(), Math.max(nail.freeEdge(), nail.freeEdgeDepth())) + 2,
         quantity.label(),
         what);
   }

@@ -3,6 +3,7 @@ package ongle.app.drawing;
 import java.util.ArrayList;
 import java.util.List;
 import ongle.app.drawing.Scene.Point;
+import ongle.core.nail.CrossCurve;
 import ongle.core.nail.Hand;
 import ongle.core.nail.Nail;
 import ongle.core.nail.Seat;
@@ -80,6 +81,18 @@ public record NailFromAbove(Nail nail, double x, double y, double turned) {
 
   private double leanAt(double fromCuticle) {
     return Math.tan(Math.toRadians(nail.lean())) * (fromCuticle - nail.plateLength());
+  }
+
+  /** The free edge from growth point to growth point. */
+  public List<Point> edgeCurve() {
+    CrossCurve edge = new CrossCurve(nail.width(), nail.freeEdgeDepth());
+    double half = nail.width() / 2;
+    return Scene.sampled(
+        -half,
+        half,
+        24,
+        across -> at(edge.heightAt(across), across).x(),
+        across -> at(edge.heightAt(across), across).y());
   }
 
   public List<Point> smileLine() {

@@ -13,6 +13,9 @@ import ongle.app.drawing.Scene.Text;
  * some two hundred marks and every edit draws them again.
  */
 final class SvgMarks {
+  /** What every handle's id in the page begins with. */
+  static final String HANDLE_ID = "handle-";
+
   private final StringBuilder svg = new StringBuilder(8192);
 
   private SvgMarks() {}
@@ -51,7 +54,7 @@ final class SvgMarks {
   private void write(Handle handle) {
     Axis spoken = handle.spoken();
     open("g", "handle")
-        .attribute("id", "handle-" + handle.id())
+        .attribute("id", HANDLE_ID + handle.id())
         .attribute("role", "slider")
         .attribute("tabindex", "0")
         .attribute("aria-orientation", "vertical")

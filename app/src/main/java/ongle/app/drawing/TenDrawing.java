@@ -1,12 +1,15 @@
 package ongle.app.drawing;
 
+import java.util.Arrays;
 import java.util.List;
+import java.util.Optional;
 import ongle.app.drawing.Scene.Point;
 import ongle.app.web.Numbers;
 import ongle.core.nail.Digit;
 import ongle.core.nail.Finger;
 import ongle.core.nail.Hand;
 import ongle.core.nail.Nail;
+import ongle.core.nail.Quantity;
 import ongle.core.nail.Seat;
 import ongle.core.plan.NailPlan;
 
@@ -24,6 +27,8 @@ public final class TenDrawing {
 
   private static final double THUMB_TURNED = 24;
   private static final double FINGER_DRAWN = 24;
+
+  private static final String LENGTH = "length-";
 
   private TenDrawing() {}
 
@@ -56,6 +61,31 @@ public final class TenDrawing {
         -CELL_WIDTH / 2, top, CELL_WIDTH, behind + beyond, nail.finger().label(), what);
   }
 
+  /** Whose handle this is; empty if it is none of the ten's. */
+  public static Optional<Finger> fingerOf(String handleId) {
+    return Arrays.stream(Finger.values())
+        .filter(finger -> handleId.equals(SvgMarks.HANDLE_ID + LENGTH + finger))
+        .findFirst();
+  }
+
+  /** At the tip of a nail, to be pulled along it. */
+  private static Scene.Handle lengthHandle(NailPlan plan, NailFromAbove nail) {
+    Finger finger = plan.nail().finger();
+    Point tip = nail.at(plan.extension(), 0);
+    Point further = nail.at(plan.extension() + 1, 0);
+    return new Scene.Handle(
+        "handle",
+        LENGTH + finger,
+        tip.x(),
+        tip.y(),
+        1.5,
+        4.5,
+        finger.label() + " length; the others follow",
+        Numbers.withUnit(Quantity.EXTENSION, plan.extension()),
+        null,
+        new Scene.Axis(Quantity.EXTENSION, plan.extension(), Math.signum(further.y() - tip.y())));
+  }
+
   /** Both hands, every nail to scale, with its extension in mm. */
   public static Scene hands(List<NailPlan> plans, Seat seat, Finger chosen) {
     boolean opposite = seat == Seat.OPPOSITE;
@@ -75,6 +105,9 @@ public final class TenDrawing {
       nail.drawOn(scene, FINGER_DRAWN, plan.stopped() ? null : plan.build().outline());
       if (finger == chosen && !plan.stopped()) {
         scene.open("chosen-outline", nail.extension(plan.build().outline()));
+      }
+      if (!plan.stopped()) {
+        scene.add(lengthHandle(plan, nail));
       }
       Point label = nail.at(-plan.nail().plateLength() - 4.6, 0);
       scene.text(

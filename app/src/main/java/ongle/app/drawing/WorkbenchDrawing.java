@@ -152,7 +152,7 @@ public final class WorkbenchDrawing {
       double length = profile.length();
       double plateEnd = nail.plateLength() + nail.freeEdge();
       double thick = nail.condition().thickness();
-      scene.closed("skin", fingerFromSide(ground));
+      scene.closed("skin", FingerFromSide.of(nail, plan.arches(), ground));
       scene.closed(
           "plate",
           between(
@@ -218,32 +218,6 @@ public final class WorkbenchDrawing {
             new Axis(Quantity.EDGE_THICKNESS, profile.edgeThickness(), -1));
       }
       return lowest + 3.2 * type;
-    }
-
-    /** The fingertip from the side, under the plate and round the tip. */
-    private List<Point> fingerFromSide(double ground) {
-      Arches arches = plan.arches();
-      double thick = nail.condition().thickness();
-      double tip = nail.plateLength() + Math.max(0.4, nail.overhang());
-      double deep = 3.6;
-      List<Point> points = new ArrayList<>();
-      points.add(new Point(-4.5, ground - 0.45));
-      points.add(new Point(-0.6, ground - 0.4));
-      points.add(new Point(0.2, ground));
-      points.add(new Point(0.2, ground + thick));
-      points.add(
-          new Point(nail.plateLength(), ground - arches.lowerAt(nail.plateLength()) + thick));
-      double startY = ground - arches.lowerAt(nail.plateLength()) + thick;
-      for (int i = 1; i <= 12; i++) {
-        double angle = Math.PI / 2 * i / 12;
-        points.add(
-            new Point(
-                nail.plateLength() + (tip - nail.plateLength()) * Math.sin(angle),
-                startY + (deep - thick) * (1 - Math.cos(angle))));
-      }
-      points.add(new Point(tip - 0.6, startY + deep));
-      points.add(new Point(-4.5, Math.max(startY, ground) + deep));
-      return points;
     }
 
     /**

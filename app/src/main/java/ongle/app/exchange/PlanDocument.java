@@ -3,11 +3,15 @@ package ongle.app.exchange;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import ongle.core.fitting.FormFit;
 import ongle.core.fitting.TipFit;
+import ongle.core.fitting.WhichWay;
 import ongle.core.nail.CrossCurve;
+import ongle.core.nail.Hand;
 import ongle.core.nail.Quantity;
 import ongle.core.nail.Readings;
 import ongle.core.plan.Adjustments;
+import ongle.core.plan.FingerLength;
 import ongle.core.plan.NailPlan;
 import ongle.core.plan.SetPlan;
 import ongle.core.plan.SetPlanner;
@@ -37,7 +41,14 @@ final class PlanDocument {
         ordered(
             "mode", SetFile.word(wish.length().mode()), "value", rounded(wish.length().value())));
     file.put("product", wish.product().code());
-    file.put("kit", wish.kit().code());
+    file.put("kit", wish.fitting().tips().code());
+    file.put("tipsOrForms", SetFile.word(wish.fitting().school()));
+    file.put(
+        "wearer",
+        ordered(
+            "leftHand", SetFile.word(wish.wearer().of(Hand.LEFT)),
+            "rightHand", SetFile.word(wish.wearer().of(Hand.RIGHT)),
+            "minor", wish.wearer().minor()));
     file.put("nails", items.stream().map(PlanDocument::nail).toList());
     return file;
   }
@@ -53,6 +64,7 @@ final class PlanDocument {
             case PLATE_LENGTH -> nail.plateLength();
             case ARCH_DEPTH -> nail.archDepth();
             case FREE_EDGE -> nail.freeEdge();
+            case FREE_EDGE_DEPTH -> nail.freeEdgeDepth();
             case GROWTH_PITCH -> nail.growthPitch();
             case LEAN -> nail.lean();
             case OVERHANG -> nail.overhang();
@@ -66,6 +78,7 @@ final class PlanDocument {
     if (!by.equals(Adjustments.NONE)) {
       Map<String, Object> byHand = new LinkedHashMap<>();
       by.values().forEach((quantity, value) -> byHand.put(SetFile.name(quantity), rounded(value)));
+      by.way().ifPresent(way -> byHand.put("way", SetFile.word(way)));
       by.tipNumber().ifPresent(number -> byHand.put("tip", number));
       out.put("byHand", byHand);
     }
@@ -100,21 +113,15 @@ final class PlanDocument {
       return out;
     }
     out.put("extensionMm", rounded(plan.extension()));
+    out.put("length", length(plan.length()));
+    out.put("way", SetFile.word(plan.fit().way()));
+    out.put("ways", plan.fit().ways().ranked().stream().map(PlanDocument::way).toList());
     out.put("readsAsShape", plan.readsAsShape());
     out.put("nearestShape", plan.nearestShape().code());
-    out.put("tip", plan.tip().map(PlanDocument::tip).orElse(null));
-    out.put("noTipAdvice", plan.sizing().noFit().map(no -> no.advice()).orElse(null));
-    out.put(
-        "form",
-        ordered(
-            "tiltOnPlateDeg",
-            rounded(plan.formTiltOnPlate()),
-            "aimDeg",
-            rounded(-plan.nail().lean()),
-            "closedBeyondMm",
-            plan.shape().formClosedBeyond().isPresent()
-                ? plan.shape().formClosedBeyond().getAsDouble()
-                : null));
+    out.put("tip", plan.fit().tip().map(PlanDocument::tip).orElse(null));
+    out.put("noTipAdvice", plan.fit().sizing().noFit().map(no -> no.advice()).orElse(null));
+    out.put("form", form(plan.fit().paper()));
+    out.put("reusableForm", form(plan.fit().rigid()));
     out.put("outline", outline(plan));
     out.put("structure", structure(plan));
     out.put("strength", strength(plan));
@@ -138,6 +145,39 @@ final class PlanDocument {
         "seating", SetFile.word(fit.seating()),
         "wellCutBackMm", rounded(fit.wellCutBack()),
         "cutAtMm", rounded(fit.cutAt()),
+        "tooShortByMm", rounded(fit.tooShortBy()));
+  }
+
+  private static Map<String, Object> length(FingerLength length) {
+    return ordered(
+        "wishedMm", rounded(length.wished()),
+        "builtMm", rounded(length.built()),
+        "longestAdvisableMm", rounded(length.advisable()),
+        "decidedBy", SetFile.word(length.set()),
+        "decidedByFinger", length.setBy().name());
+  }
+
+  private static Map<String, Object> way(WhichWay.Option option) {
+    return ordered(
+        "way", SetFile.word(option.way()),
+        "possible", option.possible(),
+        "reasons", option.reasons());
+  }
+
+  private static Map<String, Object> form(FormFit fit) {
+    return ordered(
+        "number", fit.form().number(),
+        "suits", fit.suits(),
+        "cutDepthMm", rounded(fit.cutDepth()),
+        "gapInMiddleMm", rounded(fit.gapInMiddle()),
+        "gapAtSidesMm", rounded(fit.gapAtSides()),
+        "widthOffMm", rounded(fit.widthOff()),
+        "sides", SetFile.word(fit.sides()),
+        "tiltOnPlateDeg", rounded(fit.tilt()),
+        "aimDeg", rounded(fit.aim()),
+        "buildToMark", fit.buildToMark(),
+        "closedBeyondMm",
+            fit.closeBeyond().isPresent() ? (Object) fit.closeBeyond().getAsDouble() : null,
         "tooShortByMm", rounded(fit.tooShortBy()));
   }
 

@@ -13,18 +13,23 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import ongle.app.kits.KitCatalogue;
 import ongle.app.web.Numbers;
+import ongle.core.fitting.BuildWay;
 import ongle.core.fitting.Tip;
 import ongle.core.fitting.TipKit;
+import ongle.core.fitting.TipsOrForms;
 import ongle.core.nail.Finger;
+import ongle.core.nail.Hand;
 import ongle.core.nail.Nail;
 import ongle.core.nail.OutOfRange;
 import ongle.core.nail.PlateCondition;
 import ongle.core.nail.Quantity;
 import ongle.core.nail.Readings;
 import ongle.core.nail.SkinState;
+import ongle.core.plan.Activity;
 import ongle.core.plan.Adjustments;
 import ongle.core.plan.SetPlanner;
 import ongle.core.plan.SetWish;
+import ongle.core.plan.Wearer;
 import ongle.core.product.Product;
 import ongle.core.shape.LengthWish;
 import ongle.core.shape.NailShape;
@@ -61,7 +66,8 @@ final class SetFileReader {
 
   /** The request; empty if there were {@link #faults()}. */
   Optional<Request> read(JsonNode file) {
-    if (!object(file, "", Set.of("style", "length", "product", "kit", "nails"))) {
+    if (!object(
+        file, "", Set.of("style", "length", "product", "kit", "tipsOrForms", "wearer", "nails"))) {
       return Optional.empty();
     }
     JsonNode style = file.path("style");
@@ -76,12 +82,17 @@ final class SetFileReader {
     LengthWish length = length(file.path("length"));
     Product product = product(file.path("product"));
     TipKit kit = kit(file.path("kit"));
+    TipsOrForms tipsOrForms = word(file, "", "tipsOrForms", TipsOrForms.class, TipsOrForms.TIPS);
+    Wearer wearer = wearer(file.path("wearer"));
     List<SetPlanner.Item> items = nails(file.path("nails"), kit);
     if (!faults.isEmpty()) {
       return Optional.empty();
     }
     return Optional.of(
-        new Request(new SetWish(shape, length, product, school, across, kit), items));
+        new Request(
+            new SetWish(
+                shape, length, product, school, across, kits.fitting(kit, tipsOrForms), wearer),
+            items));
   }
 
   List<Fault> faults() {
@@ -98,6 +109,19 @@ final class SetFileReader {
     }
     Double value = number(node, "length.value", "value", mode.quantity(), true);
     return value == null ? null : new LengthWish(mode, value);
+  }
+
+  private Wearer wearer(JsonNode node) {
+    if (missing(node) || !object(node, "wearer", Set.of("leftHand", "rightHand", "minor"))) {
+      return Wearer.ORDINARY;
+    }
+    Activity left = word(node, "wearer.", "leftHand", Activity.class, Activity.ORDINARY);
+    Activity right = word(node, "wearer.", "rightHand", Activity.class, Activity.ORDINARY);
+    JsonNode minor = node.path("minor");
+    if (!missing(minor) && !minor.isBoolean()) {
+      faults.add(new Fault("wearer.minor", "not true or false", "true or false"));
+    }
+    return new Wearer(Map.of(Hand.LEFT, left, Hand.RIGHT, right), minor.booleanValue(false));
   }
 
   private Product product(JsonNode node) {
@@ -253,7 +277,7 @@ final class SetFileReader {
       return Adjustments.NONE;
     }
     Set<String> names =
-        Stream.concat(Stream.of("tip"), Adjustments.QUANTITIES.stream().map(SetFile::name))
+        Stream.concat(Stream.of("tip", "way"), Adjustments.QUANTITIES.stream().map(SetFile::name))
             .collect(Collectors.toSet());
     if (!object(node, path, names)) {
       return Adjustments.NONE;
@@ -277,7 +301,11 @@ final class SetFileReader {
               "not in the kit",
               "one of " + kit.tips().stream().map(Tip::number).collect(Collectors.joining(", "))));
     }
-    return new Adjustments(values, tip);
+    Optional<BuildWay> way =
+        missing(node.path("way"))
+            ? Optional.empty()
+            : Optional.ofNullable(word(node, path + ".", "way", BuildWay.class, null));
+    return new Adjustments(values, tip, way);
   }
 
   private Finger finger(JsonNode node, String path) {

@@ -164,7 +164,9 @@ class MeasureController {
     List<NumberField> touched = new ArrayList<>();
     for (Quantity other : Readings.OF_A_PLATE) {
       boolean follows =
-          other == quantity || (quantity == Quantity.WIDTH && other == Quantity.ARCH_DEPTH);
+          other == quantity
+              || (quantity == Quantity.WIDTH
+                  && (other == Quantity.ARCH_DEPTH || other == Quantity.FREE_EDGE_DEPTH));
       if (follows) {
         for (Finger finger : Finger.values()) {
           boolean itself = finger == edited && other == quantity;

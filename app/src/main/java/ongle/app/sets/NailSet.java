@@ -18,9 +18,12 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import ongle.core.fitting.TipsOrForms;
 import ongle.core.nail.Finger;
+import ongle.core.nail.Hand;
 import ongle.core.nail.Quantity;
 import ongle.core.nail.Readings;
+import ongle.core.plan.Activity;
 import ongle.core.product.Product;
 import ongle.core.shape.LengthWish;
 import ongle.core.shape.NailShape;
@@ -56,6 +59,15 @@ public class NailSet {
   private CrossThickness across = CrossThickness.SALON;
 
   private String kit;
+
+  @Enumerated(EnumType.STRING)
+  private Activity leftDoes = Activity.ORDINARY;
+
+  @Enumerated(EnumType.STRING)
+  private Activity rightDoes = Activity.ORDINARY;
+
+  @Enumerated(EnumType.STRING)
+  private TipsOrForms tipsOrForms = TipsOrForms.TIPS;
 
   @OneToMany(mappedBy = "set", cascade = CascadeType.ALL)
   @OrderBy("finger")
@@ -118,6 +130,15 @@ public class NailSet {
     return kit;
   }
 
+  /** What this hand does all day. */
+  public Activity activity(Hand hand) {
+    return hand == Hand.LEFT ? leftDoes : rightDoes;
+  }
+
+  public TipsOrForms getTipsOrForms() {
+    return tipsOrForms;
+  }
+
   public List<SetNail> getNails() {
     return Collections.unmodifiableList(nails);
   }
@@ -157,6 +178,18 @@ public class NailSet {
 
   void placeApex(ApexSchool wished) {
     school = wished;
+  }
+
+  void does(Hand hand, Activity activity) {
+    if (hand == Hand.LEFT) {
+      leftDoes = activity;
+    } else {
+      rightDoes = activity;
+    }
+  }
+
+  void prefer(TipsOrForms wished) {
+    tipsOrForms = wished;
   }
 
   void spread(CrossThickness wished) {

@@ -11,12 +11,16 @@ import java.util.function.Consumer;
 import ongle.app.kits.KitCatalogue;
 import ongle.app.web.NotFound;
 import ongle.app.web.Numbers;
+import ongle.core.fitting.BuildWay;
+import ongle.core.fitting.TipsOrForms;
 import ongle.core.nail.Finger;
+import ongle.core.nail.Hand;
 import ongle.core.nail.OutOfRange;
 import ongle.core.nail.PlateCondition;
 import ongle.core.nail.Quantity;
 import ongle.core.nail.Readings;
 import ongle.core.nail.SkinState;
+import ongle.core.plan.Activity;
 import ongle.core.plan.Adjustments;
 import ongle.core.product.Product;
 import ongle.core.shape.LengthWish;
@@ -152,7 +156,9 @@ public class SetEditor {
       return Optional.empty();
     } catch (OutOfRange e) {
       return Optional.of(
-          "The arch would be deeper than half the width, past a half circle. Check width and arch depth.");
+          "The "
+              + e.quantity().label()
+              + " would be deeper than half the width, past a half circle. Check both.");
     }
   }
 
@@ -183,6 +189,25 @@ public class SetEditor {
           }
         });
     set.nail(finger).takeTip(number.orElse(null));
+  }
+
+  /**
+   * @param way to build this finger; empty for the one ranked first
+   */
+  @Transactional
+  public void goWay(long setId, Finger finger, Optional<BuildWay> way) {
+    change(setId, set -> set.nail(finger).goWay(way.orElse(null)));
+  }
+
+  @Transactional
+  public void prefer(long setId, TipsOrForms school) {
+    change(setId, set -> set.prefer(school));
+  }
+
+  /** Notes what a hand does all day. */
+  @Transactional
+  public void does(long setId, Hand hand, Activity activity) {
+    change(setId, set -> set.does(hand, activity));
   }
 
   @Transactional

@@ -19,6 +19,7 @@ import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.Optional;
+import ongle.core.fitting.BuildWay;
 import ongle.core.nail.Finger;
 import ongle.core.nail.PlateCondition;
 import ongle.core.nail.Quantity;
@@ -51,6 +52,9 @@ public class SetNail {
   private SkinState skin = SkinState.INTACT;
 
   private String tipNumber;
+
+  @Enumerated(EnumType.STRING)
+  private BuildWay way;
 
   @ElementCollection
   @CollectionTable(name = "set_nail_value", joinColumns = @JoinColumn(name = "nail_id"))
@@ -116,7 +120,7 @@ public class SetNail {
             byHand.put(quantity, value);
           }
         });
-    return new Adjustments(byHand, Optional.ofNullable(tipNumber));
+    return new Adjustments(byHand, Optional.ofNullable(tipNumber), Optional.ofNullable(way));
   }
 
   void put(Quantity quantity, double value) {
@@ -140,6 +144,13 @@ public class SetNail {
 
   void takeTip(String number) {
     tipNumber = number;
+  }
+
+  /**
+   * @param wanted null for the way ranked first
+   */
+  void goWay(BuildWay wanted) {
+    way = wanted;
   }
 
   /** Takes over what was measured on the other; what was set by hand stays. */

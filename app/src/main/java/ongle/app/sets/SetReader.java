@@ -12,11 +12,13 @@ import ongle.app.kits.KitCatalogue;
 import ongle.app.web.NotFound;
 import ongle.app.web.Numbers;
 import ongle.core.nail.Finger;
+import ongle.core.nail.Hand;
 import ongle.core.nail.Quantity;
 import ongle.core.nail.Readings;
 import ongle.core.plan.Adjustments;
 import ongle.core.plan.SetPlanner;
 import ongle.core.plan.SetWish;
+import ongle.core.plan.Wearer;
 import ongle.core.shape.LengthWish;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -49,16 +51,27 @@ public class SetReader implements ClientHistory {
    */
   @Transactional(readOnly = true)
   public PlannedSet planned(long setId, Finger finger, Map<Quantity, Double> tried) {
-    return planned(
-        sets.whole(setId).orElseThrow(() -> new NotFound("set " + setId)), finger, tried);
+    NailSet set = whole(setId);
+    return planned(set, finger, tried, set.length());
+  }
+
+  /** The plan as it would be with another length; nothing is stored. */
+  @Transactional(readOnly = true)
+  public PlannedSet planned(long setId, LengthWish tried) {
+    return planned(whole(setId), Finger.L1, Map.of(), tried);
+  }
+
+  private NailSet whole(long setId) {
+    return sets.whole(setId).orElseThrow(() -> new NotFound("set " + setId));
   }
 
   /** As it stands in the running transaction. */
   PlannedSet planned(NailSet set) {
-    return planned(set, Finger.L1, Map.of());
+    return planned(set, Finger.L1, Map.of(), set.length());
   }
 
-  private PlannedSet planned(NailSet set, Finger finger, Map<Quantity, Double> tried) {
+  private PlannedSet planned(
+      NailSet set, Finger finger, Map<Quantity, Double> tried, LengthWish length) {
     // Read now: the collections cannot be read once the transaction is over.
     set.getNails().forEach(nail -> nail.rejected(Quantity.WIDTH));
     Client client = clients.findById(set.getClientId()).orElseThrow();
@@ -73,24 +86,29 @@ public class SetReader implements ClientHistory {
                             ? with(nail.adjustments(), tried)
                             : nail.adjustments()))
             .toList();
-    return new PlannedSet(set, client, readings, SetPlanner.plan(wish(set), items));
+    return new PlannedSet(set, client, readings, SetPlanner.plan(wish(set, length, client), items));
   }
 
   private static Adjustments with(Adjustments stored, Map<Quantity, Double> tried) {
     Map<Quantity, Double> values = new EnumMap<>(Quantity.class);
     values.putAll(stored.values());
     values.putAll(tried);
-    return new Adjustments(values, stored.tipNumber());
+    return new Adjustments(values, stored.tipNumber(), stored.way());
   }
 
-  private SetWish wish(NailSet set) {
+  private SetWish wish(NailSet set, LengthWish length, Client client) {
     return new SetWish(
         set.getShape(),
-        set.length(),
+        length,
         set.product(),
         set.getSchool(),
         set.getAcross(),
-        kits.ofCode(set.getKit()).orElseGet(kits::usual));
+        kits.fitting(kits.ofCode(set.getKit()).orElseGet(kits::usual), set.getTipsOrForms()),
+        new Wearer(
+            Map.of(
+                Hand.LEFT, set.activity(Hand.LEFT),
+                Hand.RIGHT, set.activity(Hand.RIGHT)),
+            client.isMinor()));
   }
 
   @Override
@@ -139,6 +157,7 @@ public class SetReader implements ClientHistory {
     return switch (length.mode()) {
       case MILLIMETRES -> length.value() == 0 ? "no extension" : value;
       case PLATE_SHARE -> value + " of the plate";
+      case SLENDERNESS -> "about " + value + ", equally slender";
       case COVER_FINGERTIP -> "fingertip + " + value;
     };
   }

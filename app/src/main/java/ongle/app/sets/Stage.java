@@ -5,7 +5,7 @@ import java.util.Locale;
 /** The stages of a set, in the order of the work. */
 public enum Stage {
   MEASURE("Measure", "every plate"),
-  FIT("Fit", "a tip for each finger"),
+  FIT("Fit", "tip or form for each finger"),
   SHAPE("Shape", "shape, length, product"),
   STRUCTURE("Structure", "apex, thickness, barrel"),
   SHEET("Sheet", "for the desk");

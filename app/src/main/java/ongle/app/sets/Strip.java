@@ -56,7 +56,7 @@ public record Strip(List<Cell> cells, String meaning) {
   private static String meaning(Stage stage) {
     return switch (stage) {
       case MEASURE -> "width, mm";
-      case FIT -> "tip number";
+      case FIT -> "tip or form";
       case SHAPE -> "length, mm";
       case STRUCTURE, SHEET -> "apex, mm";
     };
@@ -65,7 +65,13 @@ public record Strip(List<Cell> cells, String meaning) {
   private static String figure(PlannedSet planned, NailPlan plan, Stage stage) {
     return switch (stage) {
       case MEASURE -> Numbers.format(plan.nail().width(), 1);
-      case FIT -> plan.tip().map(fit -> fit.tip().number()).orElse("none");
+      case FIT ->
+          switch (plan.fit().way()) {
+            case TIP -> plan.fit().tip().map(fit -> fit.tip().number()).orElse("none");
+            case FORM, REUSABLE_FORM ->
+                "form " + plan.fit().form().map(fit -> fit.form().number()).orElse("none");
+            case FREE_HAND, OVERLAY -> plan.fit().way().label();
+          };
       case SHAPE -> Numbers.format(plan.extension(), 1);
       case STRUCTURE, SHEET -> Numbers.format(plan.build().profile().apexThickness(), 2);
     };
@@ -75,8 +81,8 @@ public record Strip(List<Cell> cells, String meaning) {
     return switch (stage) {
       case MEASURE ->
           planned.readings().of(plan.nail().finger(), Quantity.WIDTH).measured() ? "" : "estimated";
-      case FIT -> plan.tip().map(fit -> fit.suits() ? "" : "warn").orElse("warn");
-      case SHAPE -> plan.readsAsShape() ? "" : "warn";
+      case FIT -> plan.fit().suits() ? "" : "warn";
+      case SHAPE -> plan.readsAsShape() && !plan.length().set().caps() ? "" : "warn";
       case STRUCTURE, SHEET -> plan.strength().holds() ? "" : "warn";
     };
   }

@@ -2,6 +2,7 @@ package ongle.app.shape;
 
 import java.util.Arrays;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import ongle.app.drawing.Scene;
@@ -14,11 +15,15 @@ import ongle.app.sets.SetPage;
 import ongle.app.sets.SetReader;
 import ongle.app.sets.Stage;
 import ongle.app.web.Numbers;
+import ongle.core.fitting.WhichWay;
 import ongle.core.nail.Digit;
 import ongle.core.nail.Finger;
 import ongle.core.nail.Hand;
 import ongle.core.nail.Nail;
+import ongle.core.nail.Quantity;
 import ongle.core.nail.Seat;
+import ongle.core.plan.Activity;
+import ongle.core.plan.FingerLength.Decision;
 import ongle.core.plan.NailPlan;
 import ongle.core.product.Product;
 import ongle.core.shape.LengthWish;
@@ -43,6 +48,9 @@ class ShapeController {
     this.reader = reader;
     this.editor = editor;
   }
+
+  /** What a hand does all day. */
+  record Does(Hand hand, Activity activity) {}
 
   /** A shape to choose. */
   record Choice(NailShape shape, boolean chosen, Scene scene) {}
@@ -85,7 +93,10 @@ class ShapeController {
     PlannedSet before = reader.planned(id);
     LengthField refused = null;
     if (mode.isPresent() && mode.get() != before.set().length().mode()) {
-      editor.wishLength(id, sameLengthIn(mode.get(), before));
+      // The value that leaves the middle finger as long as it was wished.
+      NailPlan middle = before.of(Finger.R3);
+      editor.wishLength(
+          id, LengthWish.reaching(mode.get(), middle.nail(), middle.length().wished()));
     } else if (length.isPresent()) {
       LengthWish.Mode current = before.set().length().mode();
       Optional<Double> value =
@@ -111,19 +122,65 @@ class ShapeController {
     return "shape/answer";
   }
 
-  /** The value that leaves the middle finger as long as it is. */
-  private static LengthWish sameLengthIn(LengthWish.Mode mode, PlannedSet planned) {
-    NailPlan middle = planned.of(Finger.R3);
-    Nail nail = middle.nail();
-    double value =
-        switch (mode) {
-          case MILLIMETRES -> middle.extension();
-          case PLATE_SHARE -> 100 * middle.extension() / nail.plateLength();
-          case COVER_FINGERTIP -> middle.extension() - nail.overhang();
-        };
-    double within = Math.max(mode.quantity().least(), Math.min(mode.quantity().most(), value));
-    double factor = Math.pow(10, mode.quantity().decimals());
-    return new LengthWish(mode, Math.round(within * factor) / factor);
+  /** What the ten would be like with one nail this long; nothing is saved. */
+  @GetMapping("/try")
+  String tryOut(
+      @PathVariable long id,
+      @RequestParam Map<String, String> values,
+      @RequestParam Optional<Finger> finger,
+      @ModelAttribute("seat") Seat seat,
+      Model model) {
+    PlannedSet planned = reader.planned(id);
+    Optional<LengthWish> held = held(planned, values);
+    show(
+        held.map(length -> reader.planned(id, length)).orElse(planned),
+        SetPage.chosen(finger, seat),
+        seat,
+        model);
+    held.ifPresent(length -> model.addAttribute("length", field(length)));
+    return "shape/parts :: tried";
+  }
+
+  /** A nail let go of at a length: the whole set follows. */
+  @PostMapping("/handle")
+  String letGo(
+      @PathVariable long id,
+      @RequestParam Map<String, String> values,
+      @RequestParam Optional<Finger> finger,
+      @ModelAttribute("seat") Seat seat,
+      Model model) {
+    held(reader.planned(id), values).ifPresent(length -> editor.wishLength(id, length));
+    show(reader.planned(id), SetPage.chosen(finger, seat), seat, model);
+    model.addAttribute("edit", new Edit.Saved());
+    return "shape/parts :: letGo";
+  }
+
+  /** The wish that makes the nail whose handle is held as long as it is held. */
+  private static Optional<LengthWish> held(PlannedSet planned, Map<String, String> values) {
+    Optional<Finger> finger = TenDrawing.fingerOf(values.getOrDefault("handle", ""));
+    Optional<Double> extension =
+        Numbers.parse(values.getOrDefault(Quantity.EXTENSION.name(), ""), Quantity.EXTENSION);
+    return finger.flatMap(
+        which ->
+            extension.map(
+                mm ->
+                    LengthWish.reaching(
+                        planned.set().length().mode(), planned.of(which).nail(), mm)));
+  }
+
+  /** What a hand does, and what limits it. */
+  @PostMapping("/does")
+  String does(
+      @PathVariable long id,
+      @RequestParam Hand hand,
+      @RequestParam Activity activity,
+      @RequestParam Optional<Finger> finger,
+      @ModelAttribute("seat") Seat seat,
+      Model model) {
+    editor.does(id, hand, activity);
+    show(reader.planned(id), SetPage.chosen(finger, seat), seat, model);
+    model.addAttribute("edit", new Edit.Saved());
+    return "shape/answer";
   }
 
   private static void show(PlannedSet planned, Finger finger, Seat seat, Model model) {
@@ -137,15 +194,23 @@ class ShapeController {
             .map(shape -> new Choice(shape, shape == chosen, ShapeDrawing.of(shape, sample)))
             .toList());
     model.addAttribute("modes", LengthWish.Mode.values());
-    model.addAttribute(
-        "length",
-        new LengthField(
-            length.mode(), Numbers.format(length.mode().quantity(), length.value()), null));
+    model.addAttribute("length", field(length));
     model.addAttribute("products", Product.STANDARD);
     model.addAttribute("product", planned.set().product());
+    model.addAttribute("activities", Activity.values());
+    model.addAttribute(
+        "does",
+        Arrays.stream(Hand.values())
+            .map(hand -> new Does(hand, planned.set().activity(hand)))
+            .toList());
     model.addAttribute(
         "hands", TenDrawing.hands(planned.inOrder(Finger.asSeenFrom(seat)), seat, finger));
     model.addAttribute("notes", notes(planned));
+  }
+
+  private static LengthField field(LengthWish length) {
+    return new LengthField(
+        length.mode(), Numbers.format(length.mode().quantity(), length.value()), null);
   }
 
   /** What the technician should know about this wish on these hands. */
@@ -168,20 +233,33 @@ class ShapeController {
               + nearest
               + ".");
     }
-    List<NailPlan> lengthened = built.stream().filter(NailPlan::lengthenedToCover).toList();
-    if (!lengthened.isEmpty()) {
-      notes.add("Lengthened to cover the fingertip (bitten): " + names(lengthened) + ".");
+    for (Decision decision : Decision.values()) {
+      List<NailPlan> decided =
+          built.stream()
+              .filter(plan -> plan.length().set() == decision && decision != Decision.WISH)
+              .toList();
+      if (!decided.isEmpty()) {
+        notes.add(names(decided) + ": " + decision.label() + whoDecided(decided) + ".");
+      }
     }
-    List<NailPlan> weak = built.stream().filter(plan -> !plan.advisedApex().holds()).toList();
-    if (!weak.isEmpty()) {
+    List<NailPlan> wide = built.stream().filter(plan -> WhichWay.wide(plan.nail())).toList();
+    if (!wide.isEmpty()) {
       notes.add(
-          "Too long for "
-              + planned.set().product().label()
-              + " at any advisable thickness: "
-              + names(weak)
-              + ". See Structure.");
+          names(wide)
+              + ": wide plates. A narrowing shape first; up to "
+              + Numbers.mm(LengthWish.SLENDERNESS_CORRECTION)
+              + " more length; darker colour or slanting lines rather than pale or crosswise.");
     }
     return notes;
+  }
+
+  /** The twins that were pulled along, if any. */
+  private static String whoDecided(List<NailPlan> plans) {
+    List<NailPlan> pulled =
+        plans.stream().filter(plan -> plan.length().setBy() != plan.nail().finger()).toList();
+    return pulled.isEmpty() || pulled.size() == plans.size() && plans.size() == 10
+        ? ""
+        : " (" + names(pulled) + " kept even with the twin)";
   }
 
   private static String names(List<NailPlan> plans) {

@@ -4,12 +4,13 @@ import java.util.List;
 import java.util.Optional;
 import ongle.app.drawing.Scene;
 import ongle.app.drawing.SheetDrawing;
+import ongle.app.fit.FitWords;
+import ongle.app.paper.PdfWriter;
 import ongle.app.sets.PlannedSet;
 import ongle.app.sets.SetPage;
 import ongle.app.sets.SetReader;
 import ongle.app.sets.Stage;
 import ongle.app.web.Numbers;
-import ongle.core.fitting.TipFit;
 import ongle.core.nail.Digit;
 import ongle.core.nail.Finger;
 import ongle.core.nail.Hand;
@@ -123,8 +124,8 @@ class SheetController {
         SheetDrawing.of(plan),
         plan.stopped(),
         estimated,
-        plan.tip().map(fit -> "tip " + fit.tip().number()).orElse("no tip fits"),
-        plan.tip().map(SheetController::work).orElse("build on a form"),
+        FitWords.takes(plan),
+        FitWords.work(plan),
         Numbers.mm(plan.extension()),
         Numbers.thickness(profile.apexThickness()),
         Numbers.mm(profile.apexAt()) + " from the cuticle",
@@ -132,16 +133,5 @@ class SheetController {
         Numbers.withUnit(Quantity.BARREL_DEPTH, 100 * plan.build().barrelDepthRatio()),
         Numbers.format(plan.nail().width(), 1) + " × " + Numbers.mm(plan.nail().plateLength()),
         plan.strength().holds());
-  }
-
-  private static String work(TipFit fit) {
-    String sides =
-        switch (fit.verdict()) {
-          case FITS -> "as it is";
-          case FILE -> "file " + Numbers.format(fit.filePerSide(), 2) + " a side";
-          case TOO_SMALL, TOO_LARGE -> fit.verdict().label();
-        };
-    String well = fit.wellCutBack() > 0 ? ", well −" + Numbers.mm(fit.wellCutBack()) : "";
-    return sides + well + ", cut " + Numbers.mm(fit.cutAt());
   }
 }

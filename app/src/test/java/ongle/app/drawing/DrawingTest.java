@@ -13,6 +13,7 @@ import ongle.app.drawing.Scene.Point;
 import ongle.app.drawing.Scene.Text;
 import ongle.app.kits.KitCatalogue;
 import ongle.core.fitting.TipFit;
+import ongle.core.fitting.TipsOrForms;
 import ongle.core.nail.Finger;
 import ongle.core.nail.Nail;
 import ongle.core.nail.PlateCondition;
@@ -24,6 +25,7 @@ import ongle.core.plan.NailPlan;
 import ongle.core.plan.SetPlan;
 import ongle.core.plan.SetPlanner;
 import ongle.core.plan.SetWish;
+import ongle.core.plan.Wearer;
 import ongle.core.product.Product;
 import ongle.core.shape.LengthWish;
 import ongle.core.shape.NailShape;
@@ -35,10 +37,22 @@ import org.junit.jupiter.params.provider.EnumSource;
 
 /** Drawings say what the plan says, to scale, and never anything that is no number. */
 class DrawingTest {
+  private static final KitCatalogue KITS = new KitCatalogue();
+
   private static Nail nail(
       Finger finger, double width, double plate, double arch, double pitch, double lean) {
     return new Nail(
-        finger, width, plate, arch, 0.6, pitch, lean, 1.5, PlateCondition.SOUND, SkinState.INTACT);
+        finger,
+        width,
+        plate,
+        arch,
+        0.6,
+        0.15 * width,
+        pitch,
+        lean,
+        1.5,
+        PlateCondition.SOUND,
+        SkinState.INTACT);
   }
 
   private static SetPlan plan(
@@ -50,7 +64,8 @@ class DrawingTest {
             Product.HARD_GEL,
             ApexSchool.THIRD,
             CrossThickness.SALON,
-            new KitCatalogue().usual());
+            KITS.fitting(KITS.usual(), TipsOrForms.TIPS),
+            Wearer.ORDINARY);
     return SetPlanner.plan(
         wish, nails.stream().map(nail -> new SetPlanner.Item(nail, byHand)).toList());
   }
@@ -90,7 +105,7 @@ class DrawingTest {
           Nail nail = nail(Finger.L2, width, 3, arch, -30, 20);
           SetPlan set = plan(shape, extension, List.of(nail), Adjustments.NONE);
           NailPlan plan = set.nails().get(0);
-          TipFit fit = plan.sizing().all().get(0);
+          TipFit fit = plan.fit().sizing().all().get(0);
           for (Scene scene :
               List.of(
                   TenDrawing.cell(plan, set.nails(), Seat.OPPOSITE),
@@ -134,6 +149,7 @@ class DrawingTest {
                 List.of(nail(Finger.R3, 11.5, 12, 2.1, 0, 0)),
                 new Adjustments(
                     Map.of(Quantity.APEX_THICKNESS, 1.25, Quantity.EDGE_THICKNESS, 0.55),
+                    Optional.empty(),
                     Optional.empty()))
             .nails()
             .get(0);
@@ -226,13 +242,13 @@ class DrawingTest {
     Nail nail = nail(Finger.R3, 11.9, 12, 2.2, 0, 0);
     NailPlan plan = plan(NailShape.SQUARE, 6, nail);
     TipFit filed =
-        plan.sizing().all().stream()
+        plan.fit().sizing().all().stream()
             .filter(fit -> fit.verdict() == TipFit.Verdict.FILE)
             .findFirst()
             .orElseThrow();
     assertThat(texts(FitDrawing.across(nail, filed))).anyMatch(text -> text.startsWith("file 0."));
     TipFit small =
-        plan.sizing().all().stream()
+        plan.fit().sizing().all().stream()
             .filter(fit -> fit.verdict() == TipFit.Verdict.TOO_SMALL)
             .findFirst()
             .orElseThrow();
@@ -242,7 +258,7 @@ class DrawingTest {
 
   @Test
   void aStoppedFingerIsDrawnWithoutABuild() {
-    Nail sore = new Nail(Finger.R3, 11, 12, 2, 0, 0, 0, 1, PlateCondition.SOUND, SkinState.SORE);
+    Nail sore = new Nail(Finger.R3, 11, 12, 2, 0, 0, 0, 0, 1, PlateCondition.SOUND, SkinState.SORE);
     SetPlan set = plan(NailShape.OVAL, 7, List.of(sore), Adjustments.NONE);
     NailPlan plan = set.nails().get(0);
     assertThat(TenDrawing.cell(plan, set.nails(), Seat.OPPOSITE).svg()).doesNotContain("product");

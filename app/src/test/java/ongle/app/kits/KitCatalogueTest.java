@@ -41,6 +41,7 @@ class KitCatalogueTest {
             digit.usualPlateLength(),
             digit.usualWidth() * digit.usualDepthRatio(),
             0.5,
+            1.5,
             0,
             0,
             1.5,

@@ -73,8 +73,10 @@ public record WhichWay(List<Option> ranked) {
     return ranked.stream().filter(option -> option.way() == way).findFirst().orElseThrow();
   }
 
+  /** Whether the plate is wide; a bitten one is short instead, which asks for other things. */
   public static boolean wide(Nail nail) {
-    return nail.width() >= WIDE_FROM * nail.plateLength();
+    return nail.condition() != PlateCondition.BITTEN
+        && nail.width() >= WIDE_FROM * nail.plateLength();
   }
 
   private static Option overlay(Nail nail, double extension) {

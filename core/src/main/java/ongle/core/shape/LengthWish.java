@@ -17,7 +17,7 @@ public record LengthWish(Mode mode, double value) {
 
   /** The ways to give a length. */
   public enum Mode {
-    MILLIMETRES("the same extension on every finger", Quantity.EXTENSION),
+    MILLIMETRES("the same on every finger", Quantity.EXTENSION),
     PLATE_SHARE("the same share of each plate", Quantity.PLATE_SHARE),
     SLENDERNESS("equally slender, about", Quantity.EXTENSION),
     COVER_FINGERTIP("cover the fingertip, plus", Quantity.COVER);
@@ -78,6 +78,25 @@ public record LengthWish(Mode mode, double value) {
 
   private static double within(double extension) {
     return Math.max(0, Math.min(extension, Quantity.EXTENSION.most()));
+  }
+
+  /**
+   * The wish in this mode that gives one nail an extension, as near as the mode's range and
+   * decimals allow.
+   *
+   * @param extension mm
+   */
+  public static LengthWish reaching(Mode mode, Nail nail, double extension) {
+    double value =
+        switch (mode) {
+          case MILLIMETRES, SLENDERNESS -> extension;
+          case PLATE_SHARE -> 100 * extension / nail.plateLength();
+          case COVER_FINGERTIP -> extension - nail.overhang();
+        };
+    Quantity quantity = mode.quantity();
+    double within = Math.max(quantity.least(), Math.min(quantity.most(), value));
+    double factor = Math.pow(10, quantity.decimals());
+    return new LengthWish(mode, Math.round(within * factor) / factor);
   }
 
   /** The least extension this nail is built with: a bitten one covers its fingertip, mm. */

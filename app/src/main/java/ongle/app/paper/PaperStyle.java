@@ -1,9 +1,5 @@
-package ongle.app.sheet;
+package ongle.app.paper;
 
-import com.openhtmltopdf.outputdevice.helper.BaseRendererBuilder.FontStyle;
-import com.openhtmltopdf.pdfboxout.PdfRendererBuilder;
-import com.openhtmltopdf.svgsupport.BatikSVGDrawer;
-import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
@@ -18,16 +14,13 @@ import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import org.springframework.core.io.ClassPathResource;
 import org.springframework.stereotype.Component;
-import org.thymeleaf.ITemplateEngine;
-import org.thymeleaf.context.Context;
 
 /**
- * Writes a page as PDF from the same drawings and style sheets as the screen. The PDF writer knows
- * no CSS variables and no line widths in screen pixels inside drawings, so both are resolved here.
+ * The style sheets of the screen for paper. Neither the PDF writer nor a drawing on its own knows
+ * CSS variables or line widths in screen pixels, so both are resolved here.
  */
 @Component
-class PdfWriter {
-  private static final String FAMILY = "Atkinson Hyperlegible Next";
+public class PaperStyle {
   private static final Pattern TOKEN = Pattern.compile("(--[a-z-]+):\\s*([^;]+);");
   private static final Pattern USE = Pattern.compile("var\\((--[a-z-]+)\\)");
   private static final Pattern RULE = Pattern.compile("\\.scene \\.([a-z-]+) \\{([^}]*)}");
@@ -40,12 +33,10 @@ class PdfWriter {
   /** A screen pixel's line on paper, mm. */
   private static final double PIXEL_MM = 0.2;
 
-  private final ITemplateEngine templates;
   private final Map<String, String> attributesByClass;
   private final String sheet;
 
-  PdfWriter(ITemplateEngine templates) {
-    this.templates = templates;
+  PaperStyle() {
     String tokens = text("tokens.css");
     Map<String, String> light = new HashMap<>();
     Matcher token = TOKEN.matcher(tokens.substring(0, tokens.indexOf('}')));
@@ -56,28 +47,9 @@ class PdfWriter {
     this.sheet = resolved(text("sheet.css"), light);
   }
 
-  /**
-   * @param template well-formed XHTML that takes {@code sheetCss}
-   */
-  byte[] write(String template, Map<String, Object> model) {
-    Map<String, Object> variables = new HashMap<>(model);
-    variables.put("sheetCss", sheet);
-    String html = styled(templates.process(template, new Context(Locale.ENGLISH, variables)));
-    ByteArrayOutputStream out = new ByteArrayOutputStream();
-    try (BatikSVGDrawer svg = new BatikSVGDrawer()) {
-      PdfRendererBuilder builder = new PdfRendererBuilder();
-      builder.useSVGDrawer(svg);
-      builder.useFont(
-          () -> stream("atkinson-hyperlegible-next-400.ttf"), FAMILY, 400, FontStyle.NORMAL, true);
-      builder.useFont(
-          () -> stream("atkinson-hyperlegible-next-700.ttf"), FAMILY, 700, FontStyle.NORMAL, true);
-      builder.withHtmlContent(html, "file:///sheet/");
-      builder.toStream(out);
-      builder.run();
-      return out.toByteArray();
-    } catch (IOException e) {
-      throw new UncheckedIOException(e);
-    }
+  /** The style sheet of everything printed, with plain colours. */
+  String sheet() {
+    return sheet;
   }
 
   private static String resolved(String css, Map<String, String> tokens) {
@@ -113,7 +85,7 @@ class PdfWriter {
   }
 
   /** Replaces the classes of drawn marks by what the style sheet says of them. */
-  private String styled(String html) {
+  public String styled(String html) {
     return MARK.matcher(html)
         .replaceAll(
             mark -> {
@@ -131,7 +103,7 @@ class PdfWriter {
     }
   }
 
-  private static InputStream stream(String name) {
+  static InputStream stream(String name) {
     try {
       return new ClassPathResource("pdf/" + name).getInputStream();
     } catch (IOException e) {

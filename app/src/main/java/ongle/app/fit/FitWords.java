@@ -1,0 +1,225 @@
+package ongle.app.fit;
+
+import java.util.ArrayList;
+import java.util.List;
+import ongle.app.web.Numbers;
+import ongle.core.fitting.FormFit;
+import ongle.core.fitting.TipFit;
+import ongle.core.plan.NailPlan;
+
+/**
+ * What a finger is fitted with, in the salon's words.
+ *
+ * @param headline what to do, first
+ * @param warn whether something speaks against it
+ * @param steps what else, in order
+ */
+public record FitWords(String headline, boolean warn, List<String> steps) {
+
+  static FitWords of(NailPlan plan) {
+    if (plan.stopped()) {
+      return new FitWords("Not to be built on", true, plan.cautions());
+    }
+    return switch (plan.fit().way()) {
+      case TIP ->
+          plan.fit()
+              .tip()
+              .map(FitWords::tip)
+              .orElseGet(
+                  () ->
+                      new FitWords(
+                          "No tip fits",
+                          true,
+                          plan.fit()
+                              .sizing()
+                              .noFit()
+                              .map(no -> List.of(no.advice()))
+                              .orElse(List.of())));
+      case FORM, REUSABLE_FORM -> form(plan, plan.fit().form().orElseThrow());
+      case FREE_HAND -> freeHand(plan);
+      case OVERLAY ->
+          new FitWords(
+              "Overlay on the natural nail",
+              false,
+              List.of("Nothing to fit: product on the plate only, no longer than its free edge."));
+    };
+  }
+
+  /** What to lay out for this finger, in a word or two. */
+  public static String takes(NailPlan plan) {
+    return switch (plan.fit().way()) {
+      case TIP -> plan.fit().tip().map(fit -> "tip " + fit.tip().number()).orElse("no tip fits");
+      case FORM, REUSABLE_FORM ->
+          (plan.fit().form().orElseThrow().form().rigid() ? "reusable form " : "form ")
+              + plan.fit().form().orElseThrow().form().number();
+      case FREE_HAND, OVERLAY -> plan.fit().way().label();
+    };
+  }
+
+  /** What to do to it, on one line. */
+  public static String work(NailPlan plan) {
+    return switch (plan.fit().way()) {
+      case TIP -> plan.fit().tip().map(FitWords::work).orElse("build on a form");
+      case FORM, REUSABLE_FORM -> {
+        FormFit fit = plan.fit().form().orElseThrow();
+        String cut = fit.cutDepth() > 0 ? "cut " + Numbers.mm(fit.cutDepth()) + ", " : "";
+        yield cut
+            + "tilt "
+            + signed(fit.tilt(), 0)
+            + "°, to mark "
+            + Numbers.format(fit.buildToMark(), 1);
+      }
+      case FREE_HAND -> "stiff acrylic, drier mix";
+      case OVERLAY -> "natural nail only";
+    };
+  }
+
+  private static FitWords tip(TipFit fit) {
+    String headline =
+        "Tip "
+            + fit.tip().number()
+            + switch (fit.verdict()) {
+              case FITS -> " fits as it is";
+              case FILE -> ": file " + Numbers.thickness(fit.filePerSide()) + " off each side";
+              case TOO_SMALL ->
+                  " is too small: " + Numbers.thickness(-fit.slack()) + " of the plate stay bare";
+              case TOO_LARGE -> " is too large: " + Numbers.thickness(fit.slack()) + " lie on skin";
+            };
+    List<String> steps = new ArrayList<>();
+    steps.add(
+        "Slack " + signed(fit.slack(), 2) + " mm along the curve; " + fit.seating().label() + ".");
+    if (fit.wellCutBack() > 0) {
+      steps.add(
+          "Cut the well back by "
+              + Numbers.mm(fit.wellCutBack())
+              + ": it would cover more than half of this plate.");
+    }
+    steps.add(
+        "Cut the blank "
+            + Numbers.mm(fit.cutAt())
+            + " beyond the stress line, with "
+            + Numbers.mm(TipFit.CUT_RESERVE)
+            + " to file.");
+    if (fit.tooShortBy() > 0) {
+      steps.add(
+          "The blank is "
+              + Numbers.mm(fit.tooShortBy())
+              + " too short for this length: shorten the wish, or build on a form.");
+    }
+    boolean onlyTheCurveFights = fit.verdict().usable() && fit.seating() == TipFit.Seating.FIGHTS;
+    if (onlyTheCurveFights) {
+      steps.add(0, headline + " in width.");
+      headline = "Tip " + fit.tip().number() + " fights the plate's curve";
+      steps.add("Take a kit of another curve, or build this one on a form.");
+    }
+    return new FitWords(headline, !fit.suits(), steps);
+  }
+
+  private static FitWords form(NailPlan plan, FormFit fit) {
+    List<String> steps = new ArrayList<>();
+    String name = (fit.form().rigid() ? "Reusable form " : "Form ") + fit.form().number();
+    String headline =
+        fit.cutDepth() > 0
+            ? name + ": cut the mouth " + Numbers.mm(fit.cutDepth()) + " deeper"
+            : name + " sits as it is";
+    if (fit.gapInMiddle() > FormFit.GAP_BRIDGED) {
+      steps.add(
+          "Its mouth is too deep: a gap of "
+              + Numbers.mm(fit.gapInMiddle())
+              + " stays under the middle of the free edge.");
+    }
+    if (fit.gapAtSides() > FormFit.GAP_BRIDGED) {
+      steps.add(
+          "It cannot be cut: a gap of "
+              + Numbers.mm(fit.gapAtSides())
+              + " stays at the growth points. A paper form closes it.");
+    }
+    steps.add(sides(fit));
+    steps.add(
+        "Set it "
+            + angle(fit.tilt(), "up", "down")
+            + " against the plate: the shape asks "
+            + signed(plan.shape().formTilt(), 0)
+            + "°, the plate grows "
+            + signed(plan.nail().growthPitch(), 0)
+            + "°.");
+    if (fit.aim() != 0) {
+      steps.add(
+          "Turn it "
+              + angle(fit.aim(), "to the little finger's side", "to the thumb's side")
+              + ", in line with the finger, not with the nail.");
+    }
+    steps.add(
+        "Build to mark "
+            + Numbers.format(fit.buildToMark(), 1)
+            + " ("
+            + Numbers.mm(plan.extension())
+            + " and "
+            + Numbers.mm(FormFit.RESERVE)
+            + " to file)"
+            + (fit.closeBeyond().isPresent()
+                ? "; close it "
+                    + Numbers.mm(fit.closeBeyond().getAsDouble())
+                    + " beyond the length."
+                : "; leave it open at the tip."));
+    if (fit.tooShortBy() > 0) {
+      steps.add("It is " + Numbers.mm(fit.tooShortBy()) + " too short for this length.");
+    }
+    if (fit.tooNarrow()) {
+      steps.add("Its sheet is narrower than this nail: take a wider one.");
+    }
+    return new FitWords(headline, !fit.suits(), steps);
+  }
+
+  private static String sides(FormFit fit) {
+    return switch (fit.sides()) {
+      case AS_THEY_ARE -> "Width: " + fit.sides().label() + ".";
+      case RELIEF_CUTS ->
+          "The nail is "
+              + Numbers.mm(fit.widthOff())
+              + " wider than the mouth: "
+              + fit.sides().label()
+              + ".";
+      case NOTCHES ->
+          "The nail is "
+              + Numbers.mm(-fit.widthOff())
+              + " narrower than the mouth: "
+              + fit.sides().label()
+              + ".";
+    };
+  }
+
+  private static FitWords freeHand(NailPlan plan) {
+    boolean possible = plan.fit().ways().of(plan.fit().way()).possible();
+    return new FitWords(
+        "Free-hand, " + Numbers.mm(plan.extension()) + " past the stress line",
+        !possible,
+        possible
+            ? List.of(
+                "Stiff acrylic, mixed drier than usual.",
+                "Lay it on the plate and tease it out past the fingertip; it touches the plate only.")
+            : plan.fit().ways().of(plan.fit().way()).reasons());
+  }
+
+  private static String work(TipFit fit) {
+    String sides =
+        switch (fit.verdict()) {
+          case FITS -> "as it is";
+          case FILE -> "file " + Numbers.format(fit.filePerSide(), 2) + " a side";
+          case TOO_SMALL, TOO_LARGE -> fit.verdict().label();
+        };
+    String well = fit.wellCutBack() > 0 ? ", well −" + Numbers.mm(fit.wellCutBack()) : "";
+    return sides + well + ", cut " + Numbers.mm(fit.cutAt());
+  }
+
+  private static String angle(double degrees, String plus, String minus) {
+    return degrees == 0
+        ? "straight on"
+        : Numbers.format(Math.abs(degrees), 0) + "° " + (degrees > 0 ? plus : minus);
+  }
+
+  static String signed(double value, int decimals) {
+    String text = Numbers.format(value, decimals);
+    return value <= 0 || text.startsWith("-") ? text : "+" + text;
+  }
+}

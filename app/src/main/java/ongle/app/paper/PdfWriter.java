@@ -1,0 +1,56 @@
+package ongle.app.paper;
+
+import com.openhtmltopdf.outputdevice.helper.BaseRendererBuilder.FontStyle;
+import com.openhtmltopdf.pdfboxout.PdfRendererBuilder;
+import com.openhtmltopdf.svgsupport.BatikSVGDrawer;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
+import java.util.HashMap;
+import java.util.Locale;
+import java.util.Map;
+import org.springframework.stereotype.Component;
+import org.thymeleaf.ITemplateEngine;
+import org.thymeleaf.context.Context;
+
+/** Writes a page as PDF from the same drawings and style sheets as the screen. */
+@Component
+public class PdfWriter {
+  private static final String FAMILY = "Atkinson Hyperlegible Next";
+  private final ITemplateEngine templates;
+  private final PaperStyle style;
+
+  PdfWriter(ITemplateEngine templates, PaperStyle style) {
+    this.templates = templates;
+    this.style = style;
+  }
+
+  /**
+   * @param template well-formed XHTML that takes {@code sheetCss}
+   */
+  public byte[] write(String template, Map<String, Object> model) {
+    Map<String, Object> variables = new HashMap<>(model);
+    variables.put("sheetCss", style.sheet());
+    String html = style.styled(templates.process(template, new Context(Locale.ENGLISH, variables)));
+    ByteArrayOutputStream out = new ByteArrayOutputStream();
+    try (BatikSVGDrawer svg = new BatikSVGDrawer()) {
+      PdfRendererBuilder builder = new PdfRendererBuilder();
+      builder.useSVGDrawer(svg);
+      builder.useFont(
+          () -> stream("atkinson-hyperlegible-next-400.ttf"), FAMILY, 400, FontStyle.NORMAL, true);
+      builder.useFont(
+          () -> stream("atkinson-hyperlegible-next-700.ttf"), FAMILY, 700, FontStyle.NORMAL, true);
+      builder.withHtmlContent(html, "file:///sheet/");
+      builder.toStream(out);
+      builder.run();
+      return out.toByteArray();
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+  }
+
+  private static InputStream stream(String font) {
+    return PaperStyle.stream(font);
+  }
+}
