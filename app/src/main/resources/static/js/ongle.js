@@ -161,6 +161,36 @@
     }
   });
 
+  // --- the calliper ---------------------------------------------------------------------------
+  // It writes into the field at the focus of the page in front, and goes on to the next finger.
+  document.addEventListener('DOMContentLoaded', () => {
+    const line = document.querySelector('[data-calliper]');
+    if (!line) return;
+    const says = (text, wrong) => {
+      line.querySelector('span').textContent = text;
+      line.classList.toggle('wrong', wrong);
+    };
+    const calliper = new EventSource(line.dataset.calliper);
+    calliper.addEventListener('open', () => says('waits for its button', false));
+    calliper.addEventListener('error', () => says('is not connected; typing goes on as ever', true));
+    calliper.addEventListener('reading', (event) => {
+      const { raw, value, trouble } = JSON.parse(event.data);
+      const field = document.activeElement;
+      if (!document.hasFocus()) return;
+      if (trouble) says(trouble, true);
+      else if (!field?.matches('.grid input.num')) says(`sent ${raw}: choose a field first`, true);
+      else if (field.dataset.unit !== 'MILLIMETRE') says(`sent ${raw}: it measures lengths, this field is an angle`, true);
+      else {
+        says(`sent ${raw}`, false);
+        field.value = value;
+        htmx.trigger(field, 'keep');
+        const all = numbers();
+        all[all.indexOf(field) + 1]?.focus();
+      }
+    });
+    window.addEventListener('pagehide', () => calliper.close());
+  });
+
   // --- the measuring grid --------------------------------------------------------------------
   let howTimer;
 

@@ -9,6 +9,7 @@ import ongle.app.drawing.FormDrawing;
 import ongle.app.drawing.Scene;
 import ongle.app.paper.PaperStyle;
 import ongle.app.paper.PdfWriter;
+import ongle.app.sets.FitWords;
 import ongle.app.sets.PlannedSet;
 import ongle.app.sets.SetEditor;
 import ongle.app.sets.SetPage;

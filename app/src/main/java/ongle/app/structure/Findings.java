@@ -3,6 +3,7 @@ package ongle.app.structure;
 import java.util.ArrayList;
 import java.util.List;
 import ongle.app.web.Numbers;
+import ongle.core.plan.FingerLength;
 import ongle.core.plan.NailPlan;
 import ongle.core.structure.ApexSolver;
 import ongle.core.structure.Arches;
@@ -29,16 +30,10 @@ public record Findings(String verdict, boolean holds, List<String> notes, List<F
     if (plan.stopped()) {
       return new Findings("Not to be built on", false, plan.cautions(), List.of());
     }
-    if (!advised.holds()) {
-      notes.add(
-          "Even "
-              + Numbers.thickness(ApexSolver.THICKEST)
-              + " does not carry "
-              + Numbers.mm(plan.extension())
-              + " in "
-              + plan.build().product().label()
-              + ". Shorten it, deepen the barrel, or take a stiffer product.");
-    } else if (advised.tooThin(built)) {
+    if (plan.length().set().caps()) {
+      notes.add(shortened(plan));
+    }
+    if (advised.tooThin(built)) {
       notes.add(
           "Thinner than computed: "
               + Numbers.thickness(advised.apexThickness())
@@ -65,6 +60,28 @@ public record Findings(String verdict, boolean holds, List<String> notes, List<F
               + " from the cuticle, not at the apex.");
     }
     return new Findings(verdict(plan), strength.holds(), notes, figures(plan));
+  }
+
+  private static String shortened(NailPlan plan) {
+    String from =
+        "Shortened from "
+            + Numbers.mm(plan.length().wished())
+            + " to "
+            + Numbers.mm(plan.extension())
+            + ", "
+            + plan.length().set().label()
+            + (plan.length().setBy() == plan.nail().finger()
+                ? ""
+                : " on the " + plan.length().setBy().label())
+            + ".";
+    return plan.length().set() == FingerLength.Decision.STRENGTH
+        ? from
+            + " Even "
+            + Numbers.thickness(ApexSolver.THICKEST)
+            + " of "
+            + plan.build().product().label()
+            + " carries no more: deepen the barrel, or take a stiffer product."
+        : from;
   }
 
   private static String verdict(NailPlan plan) {

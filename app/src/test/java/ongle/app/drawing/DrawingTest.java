@@ -271,6 +271,6 @@ class DrawingTest {
     NailPlan longest = plan(NailShape.STILETTO, 40, nail(Finger.R3, 12, 14, 2.2, 0, 0));
     Scene scene = SheetDrawing.of(longest);
     assertThat(scene.trueSize().get("width")).isEqualTo(Scene.number(scene.width()) + "mm");
-    assertThat(scene.minX() + scene.width()).isGreaterThan(14 + 40);
+    assertThat(scene.minX() + scene.width()).isGreaterThan(14 + longest.extension());
   }
 }

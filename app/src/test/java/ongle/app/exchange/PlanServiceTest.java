@@ -128,7 +128,8 @@ class PlanServiceTest {
       JsonNode nail = answer.get("nails").get(i);
       ongle.core.plan.NailPlan expected = own.nails().get(i);
       assertThat(nail.get("finger").stringValue()).isEqualTo(expected.nail().finger().name());
-      assertThat(nail.get("extensionMm").doubleValue()).isEqualTo(expected.extension());
+      assertThat(nail.get("extensionMm").doubleValue())
+          .isCloseTo(expected.extension(), within(1e-4));
       assertThat(nail.get("structure").get("apexThicknessMm").doubleValue())
           .isCloseTo(expected.build().profile().apexThickness(), within(1e-3));
       assertThat(nail.get("strength").get("crackMargin").doubleValue())

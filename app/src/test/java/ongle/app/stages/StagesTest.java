@@ -5,9 +5,12 @@ import static org.springframework.test.web.servlet.request.MockMvcRequestBuilder
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
 
 import java.nio.charset.StandardCharsets;
+import java.util.List;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import ongle.app.SalonTest;
+import ongle.app.sets.SetReader;
+import ongle.core.nail.Finger;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.text.PDFTextStripper;
@@ -25,6 +28,7 @@ class StagesTest {
   /** Sets of the demo: 1 Zofia, 2 Marta, 3 Pia, 4 Ruth, 5 Odile, 6 Ines, 7 Hanne, 8 Bel. */
   private static final int SETS = 8;
 
+  @Autowired private SetReader reader;
   @Autowired MockMvc mvc;
 
   private MockHttpServletResponse ask(MockHttpServletRequestBuilder request) throws Exception {
@@ -72,7 +76,7 @@ class StagesTest {
     String answer = change("/sets/4/measure/L3/WIDTH", "value", "11,1", "seen", "");
     assertThat(answer)
         .contains("value=\"11.1\"")
-        .containsPattern("id=\"strip\"[^>]*hx-swap-oob=\"true\"")
+        .containsPattern("id=\"strip\"[^>]*hx-swap-oob=\"morph\"")
         .contains("Saved");
     assertThat(answer).contains("id=\"estimate-L5-WIDTH\"");
     assertThat(answer).doesNotContain("id=\"estimate-L5-LEAN\"");
@@ -110,7 +114,7 @@ class StagesTest {
     assertThat(page("/sets/1/structure/R3/try?APEX_THICKNESS=0.80"))
         .contains("Too weak: cracks")
         .contains("Thinner than computed");
-    assertThat(page("/sets/1/structure?finger=L5")).contains("does not carry 14.0 mm in acrylic");
+    assertThat(page("/sets/1/structure?finger=L5")).contains("Shortened from 14.0 mm to");
   }
 
   @Test
@@ -152,16 +156,65 @@ class StagesTest {
     assertThat(page("/sets/2/structure")).contains("extension 3.6 mm");
     change("/sets/2/shape", "mode", "MILLIMETRES");
     change("/sets/2/shape", "length", "1");
-    assertThat(page("/sets/2/shape"))
-        .contains("Lengthened to cover the fingertip (bitten): all ten");
+    assertThat(page("/sets/2/shape")).contains("all ten: lengthened to cover the bitten fingertip");
     change("/sets/2/shape", "mode", "COVER_FINGERTIP");
     change("/sets/2/shape", "length", "0.5");
   }
 
   @Test
   void wideFlatAndDroopingHandsGetTheirOwnAnswers() throws Exception {
-    assertThat(page("/sets/5/fit?finger=R1")).contains("Tip 0 fights the plate");
+    assertThat(page("/sets/5/fit?finger=R1"))
+        .contains("Form L: cut the mouth 0.9 mm deeper")
+        .contains("relief cuts")
+        .contains("Its curve fights the plate and will spring off.");
+    assertThat(page("/sets/3/fit?finger=R3")).contains("Set it 7° up against the plate");
+    assertThat(page("/sets/6/fit?finger=R4")).contains("Turn it 6° to the thumb");
+    assertThat(page("/sets/2/fit?finger=R3")).contains("Free-hand, 3.6 mm past the stress line");
     assertThat(page("/sets/3/structure?finger=R3")).contains("Form on this plate").contains("7°");
+  }
+
+  @Test
+  void anotherWayIsTakenByHandAndGivenBack() throws Exception {
+    assertThat(change("/sets/8/fit/R3/way", "way", "OVERLAY")).contains("Overlay on the natural");
+    assertThat(page("/sets/8/shape")).contains("as long as this way of building goes");
+    assertThat(change("/sets/8/fit/R3/way")).doesNotContain("Overlay on the natural nail");
+    assertThat(ask(post("/sets/8/fit/R3/way").param("way", "MAGIC")).getStatus()).isEqualTo(400);
+  }
+
+  @Test
+  void aHandThatStopsStringsKeepsTheNailsAtTheFingertipAndSaysSo() throws Exception {
+    String page = page("/sets/6/shape");
+    assertThat(page).contains("as long as this hand&#39;s work allows").contains("kept even");
+    assertThat(change("/sets/6/shape/does", "hand", "LEFT", "activity", "ORDINARY"))
+        .doesNotContain("work allows");
+    change("/sets/6/shape/does", "hand", "LEFT", "activity", "STRINGS");
+  }
+
+  @Test
+  void oneNailPulledLongerTakesTheOthersAlong() throws Exception {
+    String held = page("/sets/5/shape/try?finger=R3&handle=handle-length-R3&EXTENSION=7.4");
+    assertThat(held).contains("value=\"7.4\"");
+    assertThat(page("/sets/5/shape")).contains("value=\"5.0\"");
+    change("/sets/5/shape/handle", "handle", "handle-length-R3", "EXTENSION", "7.4");
+    assertThat(page("/sets/5/structure?finger=L2")).contains("extension 7.4 mm");
+    change("/sets/5/shape/handle", "handle", "nonsense", "EXTENSION", "99");
+    assertThat(page("/sets/5/shape")).contains("value=\"7.4\"");
+    change("/sets/5/shape", "length", "5");
+  }
+
+  @Test
+  void templatesPrintAtTrueSize() throws Exception {
+    byte[] pdf = ask(get("/sets/3/fit/templates.pdf")).getContentAsByteArray();
+    double width = reader.planned(3).of(Finger.R1).fit().template().width();
+    try (PDDocument document = Loader.loadPDF(pdf)) {
+      assertThat(document.getNumberOfPages()).isEqualTo(1);
+      List<Double> widths = PaperLines.widthsMm(document.getPage(0));
+      // The ruler, and the outer edge of the thumb's template: its arc and 6 mm on both sides.
+      assertThat(widths).anyMatch(mm -> Math.abs(mm - 50) < 0.2);
+      assertThat(widths).anyMatch(mm -> Math.abs(mm - (width + 12)) < 0.2);
+    }
+    String svg = ask(get("/sets/3/fit/R1/template.svg")).getContentAsString();
+    assertThat(svg).startsWith("<svg").contains("mm\"").doesNotContain("class=\"template");
   }
 
   @Test

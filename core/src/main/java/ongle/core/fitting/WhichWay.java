@@ -28,7 +28,7 @@ public record WhichWay(List<Option> ranked) {
   public static final double HOLDS_A_FORM_FROM = 0.3;
 
   private static final int OUT = -1000;
-  private static final int SCHOOL = 2;
+  private static final int SCHOOL = 3;
 
   /**
    * One way.

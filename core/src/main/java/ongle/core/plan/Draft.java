@@ -11,7 +11,12 @@ import ongle.core.structure.Profile;
 
 /** One nail of a wish with everything decided but its length and apex thickness. */
 record Draft(SetWish wish, SetPlanner.Item item) {
-  private static final double LENGTH_WITHIN = 0.02;
+  private static final double TENTH = 0.1;
+
+  /** How far apart the places looked at are while searching, and at the end, mm. */
+  private static final double COARSE = 1;
+
+  private static final double FINE = 0.2;
 
   Nail nail() {
     return item.nail();
@@ -41,25 +46,43 @@ record Draft(SetWish wish, SetPlanner.Item item) {
         wish.product());
   }
 
-  /** The longest extension the thickest advisable apex carries, mm. */
+  /**
+   * The longest extension the thickest advisable apex carries, mm, down to the tenth. The load on
+   * the stress line grows about in proportion to the length, so a line through the last two lengths
+   * tried finds it in a few steps; only the result is looked at closely.
+   */
   double longestAdvisable() {
+    double most = Quantity.EXTENSION.most();
     double carried = 0;
-    double tooLong = Quantity.EXTENSION.most();
-    if (margin(tooLong) >= FreeEdgeStrength.AIM) {
-      return tooLong;
-    }
-    while (tooLong - carried > LENGTH_WITHIN) {
-      double tried = (carried + tooLong) / 2;
-      if (margin(tried) >= FreeEdgeStrength.AIM) {
-        carried = tried;
-      } else {
-        tooLong = tried;
+    double carriedLoad = 0;
+    double tooLong = most;
+    double tooLongLoad = load(most, COARSE);
+    if (tooLongLoad > 1) {
+      while (tooLong - carried > TENTH / 2) {
+        double share = (1 - carriedLoad) / (tooLongLoad - carriedLoad);
+        double tried = carried + Math.max(0.05, Math.min(0.95, share)) * (tooLong - carried);
+        double load = load(tried, COARSE);
+        if (load > 1) {
+          tooLong = tried;
+          tooLongLoad = load;
+        } else {
+          carried = tried;
+          carriedLoad = load;
+        }
       }
+    } else {
+      carried = most;
     }
-    return carried;
+    long tenths = (long) Math.floor(carried / TENTH + 1e-9);
+    while (tenths > 0 && load(tenths * TENTH, FINE) > 1) {
+      tenths--;
+    }
+    return tenths * TENTH;
   }
 
-  private double margin(double extension) {
-    return FreeEdgeStrength.of(build(extension, ApexSolver.THICKEST)).margin();
+  /** Share of what the thickest advisable apex may carry; 1 is at the aim. */
+  private double load(double extension, double step) {
+    return FreeEdgeStrength.AIM
+        / FreeEdgeStrength.of(build(extension, ApexSolver.THICKEST), step).margin();
   }
 }

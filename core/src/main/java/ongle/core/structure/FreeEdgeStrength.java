@@ -37,6 +37,16 @@ public record FreeEdgeStrength(
   private static final double STEP = 0.2;
 
   public static FreeEdgeStrength of(Build build) {
+    return of(build, STEP);
+  }
+
+  /**
+   * As {@link #of(Build)}, looked at only every so often.
+   *
+   * @param step farthest two places looked at may be apart, mm; the coarser, the more it may
+   *     overlook
+   */
+  public static FreeEdgeStrength of(Build build, double step) {
     double stressLine = build.nail().plateLength();
     double extension = build.outline().extension();
     if (extension == 0) {
@@ -45,7 +55,7 @@ public record FreeEdgeStrength(
     double worst = 0;
     double worstAt = stressLine;
     double reach = LOOKED_AT_SHARE * extension;
-    int steps = (int) Math.ceil(reach / STEP);
+    int steps = (int) Math.ceil(reach / step);
     for (int i = 0; i <= steps; i++) {
       double x = stressLine + reach * i / steps;
       double stress = stressAt(build, x);

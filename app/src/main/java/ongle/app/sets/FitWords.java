@@ -1,4 +1,4 @@
-package ongle.app.fit;
+package ongle.app.sets;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -16,7 +16,7 @@ import ongle.core.plan.NailPlan;
  */
 public record FitWords(String headline, boolean warn, List<String> steps) {
 
-  static FitWords of(NailPlan plan) {
+  public static FitWords of(NailPlan plan) {
     if (plan.stopped()) {
       return new FitWords("Not to be built on", true, plan.cautions());
     }
@@ -218,7 +218,8 @@ public record FitWords(String headline, boolean warn, List<String> steps) {
         : Numbers.format(Math.abs(degrees), 0) + "° " + (degrees > 0 ? plus : minus);
   }
 
-  static String signed(double value, int decimals) {
+  /** With its sign in front, also when it is plus. */
+  public static String signed(double value, int decimals) {
     String text = Numbers.format(value, decimals);
     return value <= 0 || text.startsWith("-") ? text : "+" + text;
   }

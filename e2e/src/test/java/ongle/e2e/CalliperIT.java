@@ -1,0 +1,68 @@
+package ongle.e2e;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+
+/** The calliper writes into the field at the focus, or says why not. */
+class CalliperIT {
+  private static Salon salon;
+  private static Desk desk;
+
+  @BeforeAll
+  static void open() {
+    salon = new Salon();
+    desk = new Desk(salon);
+  }
+
+  @AfterAll
+  static void close() {
+    desk.close();
+    salon.close();
+  }
+
+  private static void press(String form) {
+    assertThat(
+            salon
+                .post("/standin/calliper/press", "application/x-www-form-urlencoded", form)
+                .statusCode())
+        .isEqualTo(200);
+  }
+
+  @Test
+  void aReadingIsTakenAtOnceAndTheNextFingerIsReady() {
+    desk.open("/sets/4/measure");
+    desk.click("#R3-ARCH_DEPTH");
+    press("value=2.14&hold=true&jitter=0.2");
+    desk.until(d -> d.value("#R3-ARCH_DEPTH").equals("2.1"));
+    desk.until(
+        d -> d.driver().switchTo().activeElement().getDomProperty("id").equals("R2-ARCH_DEPTH"));
+    desk.untilText("#saved", "Saved");
+    desk.driver().navigate().refresh();
+    assertThat(desk.value("#R3-ARCH_DEPTH")).isEqualTo("2.1");
+  }
+
+  @Test
+  void inchesNoiseAndAnglesAreNamedAndTouchNothing() {
+    desk.open("/sets/4/measure");
+    desk.click("#L3-WIDTH");
+    press("value=11.8&unit=in");
+    desk.untilText("#calliper", "set to inches");
+    press("value=%23%23.%23");
+    desk.untilText("#calliper", "nothing readable");
+    press("value=-0.4");
+    desk.untilText("#calliper", "below zero");
+    assertThat(desk.value("#L3-WIDTH")).isEmpty();
+    desk.click("#L3-LEAN");
+    press("value=4");
+    desk.untilText("#calliper", "this field is an angle");
+    assertThat(desk.value("#L3-LEAN")).isEmpty();
+    // What the plate cannot be is kept beside the field, as when typed.
+    desk.click("#L3-WIDTH");
+    press("value=88");
+    desk.untilText("#why-L3-WIDTH", "3.0 to 25.0 mm");
+    assertThat(desk.value("#L3-WIDTH")).isEqualTo("88.0");
+  }
+}
