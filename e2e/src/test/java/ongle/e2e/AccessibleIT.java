@@ -42,6 +42,8 @@ class AccessibleIT {
         "/sets/3/shape",
         "/sets/1/structure",
         "/sets/2/sheet",
+        "/sets/2/fit",
+        "/standin/calliper",
         "/nowhere"
       })
   void aPageHasNoFaultsInEitherTheme(String path) {

@@ -66,7 +66,7 @@ public record FitWords(String headline, boolean warn, List<String> steps) {
         yield cut
             + "tilt "
             + signed(fit.tilt(), 0)
-            + "°, to mark "
+            + "°, mark "
             + Numbers.format(fit.buildToMark(), 1);
       }
       case FREE_HAND -> "stiff acrylic, drier mix";

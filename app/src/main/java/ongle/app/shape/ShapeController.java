@@ -162,10 +162,17 @@ class ShapeController {
         Numbers.parse(values.getOrDefault(Quantity.EXTENSION.name(), ""), Quantity.EXTENSION);
     return finger.flatMap(
         which ->
-            extension.map(
-                mm ->
-                    LengthWish.reaching(
-                        planned.set().length().mode(), planned.of(which).nail(), mm)));
+            extension
+                .filter(mm -> !heldBack(planned.of(which), mm))
+                .map(
+                    mm ->
+                        LengthWish.reaching(
+                            planned.set().length().mode(), planned.of(which).nail(), mm)));
+  }
+
+  /** A nail that is capped already gets no longer by pulling, and the others no shorter. */
+  private static boolean heldBack(NailPlan plan, double extension) {
+    return plan.length().set().caps() && extension > plan.extension();
   }
 
   /** What a hand does, and what limits it. */

@@ -188,6 +188,11 @@ class StagesTest {
     assertThat(change("/sets/6/shape/does", "hand", "LEFT", "activity", "ORDINARY"))
         .doesNotContain("work allows");
     change("/sets/6/shape/does", "hand", "LEFT", "activity", "STRINGS");
+    // Pulling at a nail that is held back changes nothing.
+    String length = first("id=\"length\"[^>]* value=\"([0-9.]+)\"", page("/sets/6/shape"));
+    change("/sets/6/shape/handle", "handle", "handle-length-L3", "EXTENSION", "9");
+    assertThat(first("id=\"length\"[^>]* value=\"([0-9.]+)\"", page("/sets/6/shape")))
+        .isEqualTo(length);
   }
 
   @Test
