@@ -6,28 +6,11 @@ import com.deque.html.axecore.results.Results;
 import com.deque.html.axecore.results.Rule;
 import com.deque.html.axecore.selenium.AxeBuilder;
 import java.util.List;
-import org.junit.jupiter.api.AfterAll;
-import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 
 /** Every page against axe, in both themes, and without sideways scrolling on a tablet. */
-class AccessibleIT {
-  private static Salon salon;
-  private static Desk desk;
-
-  @BeforeAll
-  static void open() {
-    salon = new Salon();
-    desk = new Desk(salon);
-  }
-
-  @AfterAll
-  static void close() {
-    desk.close();
-    salon.close();
-  }
-
+class AccessibleIT extends AtTheDesk {
   @ParameterizedTest
   @ValueSource(
       strings = {

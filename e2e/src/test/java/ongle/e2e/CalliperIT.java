@@ -2,27 +2,10 @@ package ongle.e2e;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import org.junit.jupiter.api.AfterAll;
-import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 
 /** The calliper writes into the field at the focus, or says why not. */
-class CalliperIT {
-  private static Salon salon;
-  private static Desk desk;
-
-  @BeforeAll
-  static void open() {
-    salon = new Salon();
-    desk = new Desk(salon);
-  }
-
-  @AfterAll
-  static void close() {
-    desk.close();
-    salon.close();
-  }
-
+class CalliperIT extends AtTheDesk {
   private static void press(String form) {
     assertThat(
             salon

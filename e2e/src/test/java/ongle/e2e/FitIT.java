@@ -2,29 +2,12 @@ package ongle.e2e;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import org.junit.jupiter.api.AfterAll;
-import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.openqa.selenium.interactions.Actions;
 import org.openqa.selenium.support.ui.Select;
 
 /** Which way each finger goes, the form cut to it, and the length pulled on the drawing. */
-class FitIT {
-  private static Salon salon;
-  private static Desk desk;
-
-  @BeforeAll
-  static void open() {
-    salon = new Salon();
-    desk = new Desk(salon);
-  }
-
-  @AfterAll
-  static void close() {
-    desk.close();
-    salon.close();
-  }
-
+class FitIT extends AtTheDesk {
   @Test
   void aDroopingNailGetsALiftedFormAndAnotherWayIsTakenByHand() {
     desk.open("/sets/3/fit?finger=R3");

@@ -3,30 +3,13 @@ package ongle.e2e;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.net.http.HttpResponse;
-import org.junit.jupiter.api.AfterAll;
-import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.openqa.selenium.Keys;
 
 /** Nonsense, two windows and a power cut: said plainly, and nothing typed or saved is lost. */
-class NothingIsLostIT {
-  private static Salon salon;
-  private static Desk desk;
-
-  @BeforeAll
-  static void open() {
-    salon = new Salon();
-    desk = new Desk(salon);
-  }
-
-  @AfterAll
-  static void close() {
-    desk.close();
-    salon.close();
-  }
-
+class NothingIsLostIT extends AtTheDesk {
   @Test
   void aNumberThatCannotBeIsExplainedBesideTheFieldAndKept() {
     desk.open("/sets/4/measure");

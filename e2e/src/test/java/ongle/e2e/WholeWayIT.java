@@ -6,8 +6,6 @@ import java.io.IOException;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.text.PDFTextStripper;
-import org.junit.jupiter.api.AfterAll;
-import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.MethodOrderer;
 import org.junit.jupiter.api.Order;
 import org.junit.jupiter.api.Test;
@@ -26,7 +24,7 @@ import org.openqa.selenium.support.ui.Select;
  * last.
  */
 @TestMethodOrder(MethodOrderer.OrderAnnotation.class)
-class WholeWayIT {
+class WholeWayIT extends AtTheDesk {
   private static final String[] WIDTHS = {
     "9,1", "11.0", "11.9", "11,4", "14.6", "14.4", "11.3", "11.8", "10.9", "9"
   };
@@ -34,21 +32,7 @@ class WholeWayIT {
     "9.8", "11.9", "12.5", "11.8", "13.4", "13.3", "11.7", "12.4", "11.8", "9.7"
   };
 
-  private static Salon salon;
-  private static Desk desk;
   private static String set;
-
-  @BeforeAll
-  static void open() {
-    salon = new Salon();
-    desk = new Desk(salon);
-  }
-
-  @AfterAll
-  static void close() {
-    desk.close();
-    salon.close();
-  }
 
   @Test
   @Order(1)
