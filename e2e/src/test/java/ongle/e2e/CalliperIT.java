@@ -17,6 +17,7 @@ class CalliperIT extends AtTheDesk {
   @Test
   void aReadingIsTakenAtOnceAndTheNextFingerIsReady() {
     desk.open("/sets/4/measure");
+    desk.untilText("#calliper", "waits for its button");
     desk.click("#R3-ARCH_DEPTH");
     press("value=2.14&hold=true&jitter=0.2");
     desk.until(d -> d.value("#R3-ARCH_DEPTH").equals("2.1"));
@@ -30,6 +31,7 @@ class CalliperIT extends AtTheDesk {
   @Test
   void inchesNoiseAndAnglesAreNamedAndTouchNothing() {
     desk.open("/sets/4/measure");
+    desk.untilText("#calliper", "waits for its button");
     desk.click("#L3-WIDTH");
     press("value=11.8&unit=in");
     desk.untilText("#calliper", "set to inches");
