@@ -61,6 +61,12 @@ public class SetReader implements ClientHistory {
     return planned(whole(setId), Finger.L1, Map.of(), tried);
   }
 
+  /** How long the set is wished, without planning it. */
+  @Transactional(readOnly = true)
+  public LengthWish lengthOf(long setId) {
+    return sets.findById(setId).orElseThrow(() -> new NotFound("set " + setId)).length();
+  }
+
   private NailSet whole(long setId) {
     return sets.whole(setId).orElseThrow(() -> new NotFound("set " + setId));
   }

@@ -90,15 +90,14 @@ class ShapeController {
       Model model) {
     shape.ifPresent(wanted -> editor.wishShape(id, wanted));
     product.flatMap(Product::ofCode).ifPresent(wanted -> editor.buildIn(id, wanted));
-    PlannedSet before = reader.planned(id);
+    LengthWish.Mode current = reader.lengthOf(id).mode();
     LengthField refused = null;
-    if (mode.isPresent() && mode.get() != before.set().length().mode()) {
+    if (mode.isPresent() && mode.get() != current) {
       // The value that leaves the middle finger as long as it was wished.
-      NailPlan middle = before.of(Finger.R3);
+      NailPlan middle = reader.planned(id).of(Finger.R3);
       editor.wishLength(
           id, LengthWish.reaching(mode.get(), middle.nail(), middle.length().wished()));
     } else if (length.isPresent()) {
-      LengthWish.Mode current = before.set().length().mode();
       Optional<Double> value =
           Numbers.parse(length.get(), current.quantity()).filter(current.quantity()::allows);
       if (value.isPresent()) {
