@@ -21,9 +21,6 @@ import ongle.core.shape.Outline;
 public record NailFromAbove(Nail nail, double x, double y, double turned) {
   private static final int SIDE_STEPS = 16;
 
-  /** How far the smile line's ends lie behind its middle, over the width. */
-  private static final double SMILE = 0.10;
-
   /** Fingertip over plate, in width. */
   private static final double FLESH = 0.64;
 
@@ -95,14 +92,15 @@ public record NailFromAbove(Nail nail, double x, double y, double turned) {
         across -> at(edge.heightAt(across), across).y());
   }
 
+  /** Border of bed and free edge; curved like the free edge before it. */
   public List<Point> smileLine() {
     double half = nail.width() / 2;
     return Scene.sampled(
         -1,
         1,
         12,
-        t -> at(-SMILE * nail.width() * t * t, half * t).x(),
-        t -> at(-SMILE * nail.width() * t * t, half * t).y());
+        t -> at(-nail.freeEdgeDepth() * t * t, half * t).x(),
+        t -> at(-nail.freeEdgeDepth() * t * t, half * t).y());
   }
 
   /** The extension beyond the stress line. */

@@ -14,6 +14,9 @@ import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 /** Passes what the calliper sends on to every open measuring page, as server-sent events. */
 @RestController
 class CalliperFeed {
+  /** Lengths on a measuring sheet have one decimal. */
+  private static final int FIELD_DECIMALS = Quantity.WIDTH.decimals();
+
   private final List<SseEmitter> pages = new CopyOnWriteArrayList<>();
 
   CalliperFeed(Calliper calliper) {
@@ -54,7 +57,7 @@ class CalliperFeed {
 
   private static Event event(CalliperReading reading) {
     return reading instanceof CalliperReading.Length length
-        ? new Event(length.raw(), Numbers.format(Quantity.WIDTH, length.millimetres()), null)
+        ? new Event(length.raw(), Numbers.format(length.millimetres(), FIELD_DECIMALS), null)
         : new Event(reading.raw(), null, ((CalliperReading.Unusable) reading).trouble());
   }
 }

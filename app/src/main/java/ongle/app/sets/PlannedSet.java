@@ -3,6 +3,7 @@ package ongle.app.sets;
 import java.util.List;
 import ongle.app.clients.Client;
 import ongle.core.nail.Finger;
+import ongle.core.nail.Nail;
 import ongle.core.nail.Readings;
 import ongle.core.plan.NailPlan;
 import ongle.core.plan.SetPlan;
@@ -22,6 +23,11 @@ public record PlannedSet(NailSet set, Client client, Readings readings, SetPlan 
 
   public NailPlan of(Finger finger) {
     return plan.of(finger).orElseThrow();
+  }
+
+  /** The ten natural nails. */
+  public List<Nail> nails() {
+    return plan.nails().stream().map(NailPlan::nail).toList();
   }
 
   /** The ten in this order. */

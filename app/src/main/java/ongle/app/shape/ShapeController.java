@@ -94,9 +94,9 @@ class ShapeController {
     LengthField refused = null;
     if (mode.isPresent() && mode.get() != current) {
       // The value that leaves the middle finger as long as it was wished.
-      NailPlan middle = reader.planned(id).of(Finger.R3);
+      PlannedSet planned = reader.planned(id);
       editor.wishLength(
-          id, LengthWish.reaching(mode.get(), middle.nail(), middle.length().wished()));
+          id, reaching(planned, mode.get(), Finger.R3, planned.of(Finger.R3).length().wished()));
     } else if (length.isPresent()) {
       Optional<Double> value =
           Numbers.parse(length.get(), current.quantity()).filter(current.quantity()::allows);
@@ -162,16 +162,13 @@ class ShapeController {
     return finger.flatMap(
         which ->
             extension
-                .filter(mm -> !heldBack(planned.of(which), mm))
-                .map(
-                    mm ->
-                        LengthWish.reaching(
-                            planned.set().length().mode(), planned.of(which).nail(), mm)));
+                .filter(mm -> !planned.of(which).length().heldBackFrom(mm))
+                .map(mm -> reaching(planned, planned.set().length().mode(), which, mm)));
   }
 
-  /** A nail that is capped already gets no longer by pulling, and the others no shorter. */
-  private static boolean heldBack(NailPlan plan, double extension) {
-    return plan.length().set().caps() && extension > plan.extension();
+  private static LengthWish reaching(
+      PlannedSet planned, LengthWish.Mode mode, Finger finger, double extension) {
+    return LengthWish.reaching(mode, planned.of(finger).nail(), planned.nails(), extension);
   }
 
   /** What a hand does, and what limits it. */
@@ -250,11 +247,7 @@ class ShapeController {
     }
     List<NailPlan> wide = built.stream().filter(plan -> WhichWay.wide(plan.nail())).toList();
     if (!wide.isEmpty()) {
-      notes.add(
-          names(wide)
-              + ": wide plates. A narrowing shape first; up to "
-              + Numbers.mm(LengthWish.SLENDERNESS_CORRECTION)
-              + " more length; darker colour or slanting lines rather than pale or crosswise.");
+      notes.add(names(wide) + ": wide plates. " + WhichWay.adviceForWide());
     }
     return notes;
   }

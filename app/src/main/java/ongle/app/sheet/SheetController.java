@@ -5,17 +5,18 @@ import java.util.Optional;
 import ongle.app.drawing.Scene;
 import ongle.app.drawing.SheetDrawing;
 import ongle.app.paper.PdfWriter;
-import ongle.app.sets.FitWords;
 import ongle.app.sets.PlannedSet;
 import ongle.app.sets.SetPage;
 import ongle.app.sets.SetReader;
 import ongle.app.sets.Stage;
 import ongle.app.web.Numbers;
+import ongle.app.words.FitWords;
 import ongle.core.nail.Digit;
 import ongle.core.nail.Finger;
 import ongle.core.nail.Hand;
 import ongle.core.nail.Quantity;
 import ongle.core.nail.Seat;
+import ongle.core.plan.FingerLength;
 import ongle.core.plan.NailPlan;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
@@ -50,6 +51,7 @@ class SheetController {
       String tip,
       String tipWork,
       String length,
+      String decided,
       String apex,
       String apexAt,
       String edge,
@@ -127,6 +129,7 @@ class SheetController {
         FitWords.takes(plan),
         FitWords.work(plan),
         Numbers.mm(plan.extension()),
+        plan.length().set() == FingerLength.Decision.WISH ? null : plan.length().set().label(),
         Numbers.thickness(profile.apexThickness()),
         Numbers.mm(profile.apexAt()) + " from the cuticle",
         Numbers.thickness(profile.edgeThickness()),

@@ -109,22 +109,24 @@ public record FormFit(
         && !(form.rigid() && sides != Sides.AS_THEY_ARE);
   }
 
-  /** The form of the kit with the least to do to it among those that suit, else the least bad. */
+  /**
+   * The form of the kit to take: long and wide enough first, then without a gap that shows, then
+   * the one nearest in width, then the one to cut least.
+   */
   public static FormFit best(FormKit kit, Nail nail, NailShape shape, double extension) {
     return kit.forms().stream()
         .map(form -> of(form, nail, shape, extension))
         .min(
             Comparator.comparing((FormFit fit) -> !fit.suits())
-                .thenComparingDouble(FormFit::trouble))
+                .thenComparingDouble(FormFit::tooShortBy)
+                .thenComparing(FormFit::tooNarrow)
+                .thenComparingDouble(FormFit::gapThatShows)
+                .thenComparingDouble(fit -> Math.abs(fit.widthOff()))
+                .thenComparingDouble(FormFit::cutDepth))
         .orElseThrow();
   }
 
-  private double trouble() {
-    return tooShortBy
-        + (tooNarrow ? widthOff : 0)
-        + cutDepth
-        + gapInMiddle
-        + gapAtSides
-        + Math.abs(widthOff);
+  private double gapThatShows() {
+    return Math.max(0, Math.max(gapInMiddle, gapAtSides) - GAP_BRIDGED);
   }
 }

@@ -3,10 +3,12 @@ package ongle.core.fitting;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import ongle.core.nail.Nail;
 import ongle.core.nail.PlateCondition;
 import ongle.core.product.Product;
+import ongle.core.shape.LengthWish;
 
 /**
  * The ways to build one nail, ranked with the reasons. Nothing is hidden: a way that cannot be gone
@@ -77,6 +79,14 @@ public record WhichWay(List<Option> ranked) {
   public static boolean wide(Nail nail) {
     return nail.condition() != PlateCondition.BITTEN
         && nail.width() >= WIDE_FROM * nail.plateLength();
+  }
+
+  /** What a wide plate asks of shape, length and colour; one sentence or two. */
+  public static String adviceForWide() {
+    return String.format(
+        Locale.ROOT,
+        "A narrowing shape first; up to %.1f mm more length; darker colour or slanting lines rather than pale or crosswise.",
+        LengthWish.SLENDERNESS_CORRECTION);
   }
 
   private static Option overlay(Nail nail, double extension) {
@@ -190,7 +200,7 @@ public record WhichWay(List<Option> ranked) {
     if (extension <= nail.freeEdge()) {
       return scale.out("Nothing to lengthen.");
     }
-    if (!product.equals(Product.ACRYLIC)) {
+    if (!product.standsFree()) {
       return scale.out("Only stiff acrylic stands by itself; " + product.label() + " runs.");
     }
     if (extension > nail.overhang() + BuildWay.FREE_HAND_BEYOND_FINGERTIP) {

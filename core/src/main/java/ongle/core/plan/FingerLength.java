@@ -14,6 +14,11 @@ import ongle.core.nail.Finger;
 public record FingerLength(
     double wished, double built, double advisable, Decision set, Finger setBy) {
 
+  /** Whether wishing it longer would do anything; a nail held back gets no longer by pulling. */
+  public boolean heldBackFrom(double extension) {
+    return set.caps() && extension > built;
+  }
+
   /** What decided a length. */
   public enum Decision {
     WISH("as wished"),
@@ -36,7 +41,12 @@ public record FingerLength(
 
     /** Whether it keeps the nail shorter than it would be. */
     public boolean caps() {
-      return this == STRENGTH || this == ACTIVITY || this == MINOR || this == WAY;
+      return pullsTwin() || this == WAY;
+    }
+
+    /** Whether the twin comes along; a way chosen by hand for one finger is that finger's only. */
+    public boolean pullsTwin() {
+      return this == STRENGTH || this == ACTIVITY || this == MINOR;
     }
   }
 }

@@ -74,9 +74,4 @@ public record NailPlan(
     double filed = product.levelling() ? FILED_OFF_LEVELLING : FILED_OFF_SCULPTED;
     return volumes.total() * (1 + filed) / (1 - product.shrinkage());
   }
-
-  /** Tilt to set the form at against the plate, degrees; a plate that grows down lifts it. */
-  public double formTiltOnPlate() {
-    return fit.paper().tilt();
-  }
 }

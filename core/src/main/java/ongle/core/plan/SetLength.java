@@ -50,7 +50,7 @@ final class SetLength {
           Claim twin = claims.get(finger.twin());
           boolean pulled =
               twin != null
-                  && twin.decision().caps()
+                  && twin.decision().pullsTwin()
                   && twin.length() < own.length()
                   && builtOn(byFinger.get(finger.twin()));
           Claim decided = pulled ? twin : own;

@@ -14,6 +14,8 @@ import java.util.Optional;
  * @param density g/cm³
  * @param shrinkage share of its volume lost in hardening, 0 to 1
  * @param levelling whether it flows level by itself, so that less has to be filed
+ * @param standsFree whether it stays where it is put with nothing under it, so that it can be
+ *     sculpted free-hand
  * @param origin where the figures come from
  */
 public record Product(
@@ -24,20 +26,21 @@ public record Product(
     double density,
     double shrinkage,
     boolean levelling,
+    boolean standsFree,
     String origin) {
 
   private static final String OURS = "Ongle's planning figure for this kind of product";
 
   public static final Product ACRYLIC =
-      new Product("acrylic", "acrylic", 2200, 75, 1.18, .10, false, OURS);
+      new Product("acrylic", "acrylic", 2200, 75, 1.18, .10, false, true, OURS);
   public static final Product HARD_GEL =
-      new Product("hard-gel", "hard gel", 1500, 55, 1.12, .08, true, OURS);
+      new Product("hard-gel", "hard gel", 1500, 55, 1.12, .08, true, false, OURS);
   public static final Product SOAK_OFF_GEL =
-      new Product("soak-off-gel", "soak-off gel", 700, 35, 1.10, .07, true, OURS);
+      new Product("soak-off-gel", "soak-off gel", 700, 35, 1.10, .07, true, false, OURS);
   public static final Product POLY_GEL =
-      new Product("poly-gel", "poly gel", 1800, 60, 1.15, .08, false, OURS);
+      new Product("poly-gel", "poly gel", 1800, 60, 1.15, .08, false, false, OURS);
   public static final Product SOLID_GEL =
-      new Product("solid-gel", "solid gel", 1600, 55, 1.13, .07, false, OURS);
+      new Product("solid-gel", "solid gel", 1600, 55, 1.13, .07, false, false, OURS);
 
   /** The products every salon starts with. */
   public static final List<Product> STANDARD =

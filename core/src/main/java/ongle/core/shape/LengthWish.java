@@ -1,6 +1,7 @@
 package ongle.core.shape;
 
 import java.util.List;
+import java.util.function.ToDoubleFunction;
 import ongle.core.nail.Nail;
 import ongle.core.nail.PlateCondition;
 import ongle.core.nail.Quantity;
@@ -53,11 +54,7 @@ public record LengthWish(Mode mode, double value) {
    * correction goes.
    */
   public List<Double> wishedFor(List<Nail> nails) {
-    double slenderness =
-        nails.stream()
-            .mapToDouble(nail -> (nail.plateLength() + value) / nail.width())
-            .average()
-            .orElse(0);
+    double slenderness = mean(nails, nail -> (nail.plateLength() + value) / nail.width());
     return nails.stream().map(nail -> within(wishedFor(nail, slenderness))).toList();
   }
 
@@ -68,10 +65,7 @@ public record LengthWish(Mode mode, double value) {
       case COVER_FINGERTIP -> nail.overhang() + value;
       case SLENDERNESS -> {
         double correction = slenderness * nail.width() - nail.plateLength() - value;
-        yield value == 0
-            ? 0
-            : value
-                + Math.max(-SLENDERNESS_CORRECTION, Math.min(SLENDERNESS_CORRECTION, correction));
+        yield value == 0 ? 0 : value + bounded(correction);
       }
     };
   }
@@ -81,15 +75,17 @@ public record LengthWish(Mode mode, double value) {
   }
 
   /**
-   * The wish in this mode that gives one nail an extension, as near as the mode's range and
+   * The wish in this mode that gives one of the nails an extension, as near as the mode's range and
    * decimals allow.
    *
+   * @param nails the whole set, as equally slender depends on all of them
    * @param extension mm
    */
-  public static LengthWish reaching(Mode mode, Nail nail, double extension) {
+  public static LengthWish reaching(Mode mode, Nail nail, List<Nail> nails, double extension) {
     double value =
         switch (mode) {
-          case MILLIMETRES, SLENDERNESS -> extension;
+          case MILLIMETRES -> extension;
+          case SLENDERNESS -> slenderReaching(nail, nails, extension);
           case PLATE_SHARE -> 100 * extension / nail.plateLength();
           case COVER_FINGERTIP -> extension - nail.overhang();
         };
@@ -97,6 +93,26 @@ public record LengthWish(Mode mode, double value) {
     double within = Math.max(quantity.least(), Math.min(quantity.most(), value));
     double factor = Math.pow(10, quantity.decimals());
     return new LengthWish(mode, Math.round(within * factor) / factor);
+  }
+
+  /**
+   * The visible length grows with the value, so the value that reaches it without a bound is found
+   * first; if the correction then is past its bound, the bound is what is added.
+   */
+  private static double slenderReaching(Nail nail, List<Nail> nails, double extension) {
+    double ofPlates = mean(nails, each -> each.plateLength() / each.width());
+    double perMillimetre = mean(nails, each -> 1 / each.width());
+    double unbound =
+        (extension + nail.plateLength() - nail.width() * ofPlates) / (nail.width() * perMillimetre);
+    return extension - bounded(extension - unbound);
+  }
+
+  private static double bounded(double correction) {
+    return Math.max(-SLENDERNESS_CORRECTION, Math.min(SLENDERNESS_CORRECTION, correction));
+  }
+
+  private static double mean(List<Nail> nails, ToDoubleFunction<Nail> of) {
+    return nails.stream().mapToDouble(of).average().orElse(0);
   }
 
   /** The least extension this nail is built with: a bitten one covers its fingertip, mm. */

@@ -137,6 +137,22 @@ class SetLengthTest {
   }
 
   @Test
+  void aWayTakenByHandForOneFingerLeavesItsTwinAsWished() {
+    SetPlanner.Item overlay =
+        new SetPlanner.Item(
+            Nails.of(Finger.L3, 11.5, 12, 2),
+            new Adjustments(Map.of(), Optional.empty(), Optional.of(BuildWay.OVERLAY)));
+    SetPlan plan =
+        plan(
+            Mode.MILLIMETRES,
+            6,
+            Wearer.ORDINARY,
+            List.of(overlay, item(Nails.of(Finger.R3, 11.5, 12, 2))));
+    assertThat(length(plan, Finger.R3).built()).isEqualTo(6);
+    assertThat(length(plan, Finger.R3).set()).isEqualTo(Decision.WISH);
+  }
+
+  @Test
   void aWayTakenByHandReachesNoFartherThanItGoes() {
     SetPlanner.Item overlay =
         new SetPlanner.Item(

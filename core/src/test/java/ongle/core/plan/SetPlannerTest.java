@@ -59,7 +59,7 @@ class SetPlannerTest {
     assertThat(twin.strength()).isEqualTo(one.strength());
     assertThat(twin.volumes()).isEqualTo(one.volumes());
     assertThat(twin.advisedApex()).isEqualTo(one.advisedApex());
-    assertThat(twin.formTiltOnPlate()).isEqualTo(one.formTiltOnPlate());
+    assertThat(twin.fit().paper().tilt()).isEqualTo(one.fit().paper().tilt());
   }
 
   @ParameterizedTest
@@ -113,7 +113,7 @@ class SetPlannerTest {
   void aPlateThatDroopsSixDegreesLiftsASquaresFormBySix() {
     Nail drooping =
         new Nail(Finger.L2, 11, 12, 2, 0, 1, -6, 0, 1, PlateCondition.SOUND, SkinState.INTACT);
-    assertThat(plan(wish(NailShape.SQUARE, 6), drooping, Adjustments.NONE).formTiltOnPlate())
+    assertThat(plan(wish(NailShape.SQUARE, 6), drooping, Adjustments.NONE).fit().paper().tilt())
         .isEqualTo(6);
   }
 

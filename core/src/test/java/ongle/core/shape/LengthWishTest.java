@@ -41,6 +41,21 @@ class LengthWishTest {
   }
 
   @Test
+  void theWishThatReachesALengthIsFoundAlsoWhereTheCorrectionIsBound() {
+    List<Nail> hand =
+        List.of(
+            Nails.of(Finger.R1, 15, 13, 3),
+            Nails.of(Finger.R3, 11.5, 12, 2),
+            Nails.of(Finger.R5, 9, 9.5, 1.5));
+    for (double wanted : new double[] {5, 8, 12}) {
+      for (int i = 0; i < hand.size(); i++) {
+        LengthWish wish = LengthWish.reaching(Mode.SLENDERNESS, hand.get(i), hand, wanted);
+        assertThat(wish.wishedFor(hand).get(i)).isCloseTo(wanted, within(0.1));
+      }
+    }
+  }
+
+  @Test
   void aBittenNailIsBuiltPastTheFingertip() {
     Nail bitten =
         new Nail(Finger.L2, 11, 7, 2, 0, 0, 0, 0, 3, PlateCondition.BITTEN, SkinState.INTACT);

@@ -1,4 +1,4 @@
-package ongle.app.sets;
+package ongle.app.words;
 
 import java.util.ArrayList;
 import java.util.List;
