@@ -1,11 +1,12 @@
 package ongle.core;
 
 import java.util.List;
+import java.util.Optional;
 import ongle.core.fitting.Fitting;
 import ongle.core.fitting.Form;
 import ongle.core.fitting.FormKit;
+import ongle.core.fitting.Schools;
 import ongle.core.fitting.TipKit;
-import ongle.core.fitting.TipsOrForms;
 
 /** Kits for tests. */
 public final class Kits {
@@ -23,6 +24,6 @@ public final class Kits {
   private Kits() {}
 
   public static Fitting fitting(TipKit tips) {
-    return new Fitting(tips, PAPER, RIGID, TipsOrForms.TIPS);
+    return new Fitting(List.of(tips), List.of(PAPER, RIGID), Schools.USUAL, Optional.empty());
   }
 }

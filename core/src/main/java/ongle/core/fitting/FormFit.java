@@ -1,6 +1,5 @@
 package ongle.core.fitting;
 
-import java.util.Comparator;
 import java.util.OptionalDouble;
 import ongle.core.nail.Nail;
 import ongle.core.shape.NailShape;
@@ -109,24 +108,8 @@ public record FormFit(
         && !(form.rigid() && sides != Sides.AS_THEY_ARE);
   }
 
-  /**
-   * The form of the kit to take: long and wide enough first, then without a gap that shows, then
-   * the one nearest in width, then the one to cut least.
-   */
-  public static FormFit best(FormKit kit, Nail nail, NailShape shape, double extension) {
-    return kit.forms().stream()
-        .map(form -> of(form, nail, shape, extension))
-        .min(
-            Comparator.comparing((FormFit fit) -> !fit.suits())
-                .thenComparingDouble(FormFit::tooShortBy)
-                .thenComparing(FormFit::tooNarrow)
-                .thenComparingDouble(FormFit::gapThatShows)
-                .thenComparingDouble(fit -> Math.abs(fit.widthOff()))
-                .thenComparingDouble(FormFit::cutDepth))
-        .orElseThrow();
-  }
-
-  private double gapThatShows() {
+  /** What is left open beyond what product bridges, mm. */
+  double gapThatShows() {
     return Math.max(0, Math.max(gapInMiddle, gapAtSides) - GAP_BRIDGED);
   }
 }

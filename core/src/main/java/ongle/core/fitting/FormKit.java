@@ -8,8 +8,14 @@ import java.util.List;
  * @param code name in the set file and in addresses
  * @param label name on screen
  * @param forms at least one, numbers all different, all paper or all rigid
+ * @param stock what is left of each
  */
-public record FormKit(String code, String label, List<Form> forms) {
+public record FormKit(String code, String label, List<Form> forms, Stock stock) {
+  /** A kit whose pieces nobody counts. */
+  public FormKit(String code, String label, List<Form> forms) {
+    this(code, label, forms, Stock.UNCOUNTED);
+  }
+
   public FormKit {
     if (forms.isEmpty()) {
       throw new IllegalArgumentException("kit " + code + " has no forms");

@@ -2,6 +2,7 @@ package ongle.core.fitting;
 
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import ongle.core.shape.NailShape;
 
 /**
@@ -11,8 +12,14 @@ import ongle.core.shape.NailShape;
  * @param label name on screen
  * @param outline the shape the blanks are moulded in
  * @param tips at least one, numbers all different; kept widest first
+ * @param stock what is left of each
  */
-public record TipKit(String code, String label, NailShape outline, List<Tip> tips) {
+public record TipKit(String code, String label, NailShape outline, List<Tip> tips, Stock stock) {
+  /** A kit whose pieces nobody counts. */
+  public TipKit(String code, String label, NailShape outline, List<Tip> tips) {
+    this(code, label, outline, tips, Stock.UNCOUNTED);
+  }
+
   public TipKit {
     if (tips.isEmpty()) {
       throw new IllegalArgumentException("kit " + code + " has no tips");
@@ -21,5 +28,9 @@ public record TipKit(String code, String label, NailShape outline, List<Tip> tip
       throw new IllegalArgumentException("kit " + code + " has a number twice");
     }
     tips = tips.stream().sorted(Comparator.comparingDouble(Tip::width).reversed()).toList();
+  }
+
+  public Optional<Tip> tip(String number) {
+    return tips.stream().filter(tip -> tip.number().equals(number)).findFirst();
   }
 }

@@ -29,8 +29,20 @@ public record WhichWay(List<Option> ranked) {
   /** A form needs at least this much free edge to sit under, mm. */
   public static final double HOLDS_A_FORM_FROM = 0.3;
 
+  /** Less than this to file away counts as nearly shaped, mm². */
+  private static final double NEARLY_SHAPED = 6;
+
   private static final int OUT = -1000;
   private static final int SCHOOL = 3;
+
+  /**
+   * The tip that would be taken.
+   *
+   * @param pick empty when none can be
+   * @param whyNone and what instead; blank with a pick
+   * @param fromLead whether it comes from the kit the set is fitted from
+   */
+  public record TipOffer(Optional<TipPick> pick, String whyNone, boolean fromLead) {}
 
   /**
    * One way.
@@ -44,25 +56,25 @@ public record WhichWay(List<Option> ranked) {
   /**
    * @param extension mm beyond the stress line
    * @param product to build with
-   * @param school of the salon where either would do
-   * @param tips the tip kit tried on
-   * @param paper the best paper form
-   * @param rigid the best reusable form
+   * @param schools of the salon where either would do
+   * @param tip the tip that would be taken, or why none can be
+   * @param paper the best paper form in stock; empty when there is none
+   * @param rigid the best reusable form; empty when there is none
    */
   public static WhichWay of(
       Nail nail,
       double extension,
       Product product,
-      TipsOrForms school,
-      TipSizing tips,
-      FormFit paper,
-      FormFit rigid) {
+      Schools schools,
+      TipOffer tip,
+      Optional<FormPick> paper,
+      Optional<FormPick> rigid) {
     List<Option> all = new ArrayList<>();
     all.add(overlay(nail, extension));
-    all.add(tip(nail, extension, school, tips));
-    all.add(form(nail, extension, school, paper));
+    all.add(tip(nail, extension, schools, tip));
+    all.add(form(nail, extension, schools, paper));
     all.add(reusable(nail, extension, rigid));
-    all.add(freeHand(nail, extension, product));
+    all.add(freeHand(nail, extension, product, schools));
     return new WhichWay(
         all.stream().sorted(Comparator.comparingInt(Option::points).reversed()).toList());
   }
@@ -97,16 +109,16 @@ public record WhichWay(List<Option> ranked) {
     return scale.add(20, "The natural nail is as long as wanted: strengthen it, build nothing on.");
   }
 
-  private static Option tip(Nail nail, double extension, TipsOrForms school, TipSizing sizing) {
+  private static Option tip(Nail nail, double extension, Schools schools, TipOffer offer) {
     Scale scale = new Scale(BuildWay.TIP);
     if (extension <= nail.freeEdge()) {
       return scale.out("Nothing to lengthen.");
     }
-    Optional<TipFit> advised = sizing.advised();
-    if (advised.isEmpty()) {
-      return scale.out(sizing.noFit().map(TipSizing.NoFit::advice).orElse("No size fits."));
+    if (offer.pick().isEmpty()) {
+      return scale.out(offer.whyNone());
     }
-    TipFit fit = advised.get();
+    TipPick pick = offer.pick().get();
+    TipFit fit = pick.fit();
     if (fit.tooShortBy() > 0) {
       return scale.out("The blanks are too short for this length.");
     }
@@ -120,7 +132,15 @@ public record WhichWay(List<Option> ranked) {
       case HELD -> scale.add(0, "It has to be held until it is fixed.");
       case FIGHTS -> scale.add(-8, "Its curve fights the plate and will spring off.");
     }
-    if (school == TipsOrForms.TIPS) {
+    if (!pick.blank().covers()) {
+      scale.add(-6, "The blank is narrower than the wanted outline.");
+    } else if (pick.blank().toFile() < NEARLY_SHAPED) {
+      scale.add(1, "The blank has nearly the wanted outline.");
+    }
+    if (!offer.fromLead()) {
+      scale.add(-1, "From another kit than the rest of the set: " + pick.kit().label() + ".");
+    }
+    if (schools.tipsOrForms() == TipsOrForms.TIPS) {
       scale.add(SCHOOL, "Your salon takes tips where they fit.");
     }
     if (nail.growthPitch() <= -DROOPS_FROM) {
@@ -141,11 +161,16 @@ public record WhichWay(List<Option> ranked) {
     return scale.option();
   }
 
-  private static Option form(Nail nail, double extension, TipsOrForms school, FormFit fit) {
+  private static Option form(
+      Nail nail, double extension, Schools schools, Optional<FormPick> pick) {
     Scale scale = new Scale(BuildWay.FORM);
     if (extension <= nail.freeEdge()) {
       return scale.out("Nothing to lengthen.");
     }
+    if (pick.isEmpty()) {
+      return scale.out("No paper form is left.");
+    }
+    FormFit fit = pick.get().fit();
     if (fit.tooShortBy() > 0) {
       return scale.out("The form's sheet is too short for this length.");
     }
@@ -168,17 +193,21 @@ public record WhichWay(List<Option> ranked) {
     if (wide(nail)) {
       scale.add(1, "It can be rolled narrower than the wide plate.");
     }
-    if (school == TipsOrForms.FORMS) {
+    if (schools.tipsOrForms() == TipsOrForms.FORMS) {
       scale.add(SCHOOL, "Your salon takes forms wherever they hold.");
     }
     return scale.option();
   }
 
-  private static Option reusable(Nail nail, double extension, FormFit fit) {
+  private static Option reusable(Nail nail, double extension, Optional<FormPick> pick) {
     Scale scale = new Scale(BuildWay.REUSABLE_FORM);
     if (extension <= nail.freeEdge()) {
       return scale.out("Nothing to lengthen.");
     }
+    if (pick.isEmpty()) {
+      return scale.out("There is no reusable form at hand.");
+    }
+    FormFit fit = pick.get().fit();
     if (fit.tooShortBy() > 0) {
       return scale.out("Longer than a reusable form carries.");
     }
@@ -195,7 +224,7 @@ public record WhichWay(List<Option> ranked) {
     return scale.option();
   }
 
-  private static Option freeHand(Nail nail, double extension, Product product) {
+  private static Option freeHand(Nail nail, double extension, Product product, Schools schools) {
     Scale scale = new Scale(BuildWay.FREE_HAND);
     if (extension <= nail.freeEdge()) {
       return scale.out("Nothing to lengthen.");
@@ -208,7 +237,11 @@ public record WhichWay(List<Option> ranked) {
     }
     scale.add(1, "Short enough for stiff acrylic, mixed drier.");
     if (nail.condition() == PlateCondition.BITTEN) {
-      scale.add(6, "Behind the skin wall of a bitten nail nothing else can be seated.");
+      if (schools.bitten() == FreeHandOrForms.FREE_HAND) {
+        scale.add(6, "Behind the skin wall of a bitten nail nothing has to be pushed under.");
+      } else {
+        scale.add(2, "It would do behind the skin wall; your salon pushes a form under.");
+      }
     }
     return scale.option();
   }

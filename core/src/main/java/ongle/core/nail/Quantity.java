@@ -58,6 +58,14 @@ public enum Quantity {
   OVERHANG(
       "overhang", Unit.MILLIMETRE, 0, 8, 1, "how far the fingertip reaches beyond the stress line"),
 
+  REGROWTH(
+      "regrowth",
+      Unit.MILLIMETRE,
+      0,
+      15,
+      1,
+      "from the cuticle to the edge of what was built last time"),
+
   EXTENSION("extension", Unit.MILLIMETRE, 0, 40, 1, "the build beyond the stress line"),
   PLATE_SHARE(
       "share of the plate",

@@ -10,10 +10,10 @@ import java.util.function.BiFunction;
 import ongle.core.nail.Reading.Source;
 
 /**
- * What has been measured so far on up to ten fingers, and the rest estimated from it: from the twin
- * if that was measured, else from the usual proportions of a hand scaled to the nails that were,
- * else the usual figure. An estimate is never taken from another estimate, so the order of
- * measuring does not matter.
+ * What has been measured so far on up to ten fingers, and the rest estimated: from the last visit
+ * if it was measured then, else from the twin if that was measured, else from the usual proportions
+ * of a hand scaled to the nails that were, else the usual figure. An estimate is never taken from
+ * another estimate, so the order of measuring does not matter.
  */
 public final class Readings {
   /** What is measured on every plate, in the order it is measured. */
@@ -27,20 +27,35 @@ public final class Readings {
   private static final double USUAL_EDGE_CURVE = 0.15;
 
   private final Map<Finger, Map<Quantity, Double>> measured;
+  private final Map<Finger, Map<Quantity, Double>> lastVisit;
 
   /**
    * @param measured values in each quantity's unit; fingers and quantities may be missing
    * @throws OutOfRange if a value is outside its range
    */
   public Readings(Map<Finger, Map<Quantity, Double>> measured) {
+    this(measured, Map.of());
+  }
+
+  /**
+   * @param lastVisit what was measured at the visit before, likewise
+   */
+  public Readings(
+      Map<Finger, Map<Quantity, Double>> measured, Map<Finger, Map<Quantity, Double>> lastVisit) {
+    this.measured = checked(measured);
+    this.lastVisit = checked(lastVisit);
+  }
+
+  private static Map<Finger, Map<Quantity, Double>> checked(
+      Map<Finger, Map<Quantity, Double>> given) {
     Map<Finger, Map<Quantity, Double>> copy = new EnumMap<>(Finger.class);
-    measured.forEach(
+    given.forEach(
         (finger, values) -> {
           Map<Quantity, Double> checked = new EnumMap<>(Quantity.class);
           values.forEach((quantity, value) -> checked.put(quantity, quantity.check(value)));
           copy.put(finger, checked);
         });
-    this.measured = copy;
+    return copy;
   }
 
   /** Measured or estimated value of one quantity of one finger. */
@@ -50,8 +65,9 @@ public final class Readings {
       return new Reading(own.get(), Source.MEASURED);
     }
     Reading estimate =
-        value(finger.twin(), quantity)
-            .map(twin -> new Reading(twin, Source.TWIN))
+        before(finger, quantity)
+            .map(last -> new Reading(last, Source.LAST_VISIT))
+            .or(() -> value(finger.twin(), quantity).map(twin -> new Reading(twin, Source.TWIN)))
             .orElseGet(() -> fromHand(finger, quantity));
     return quantity == Quantity.ARCH_DEPTH || quantity == Quantity.FREE_EDGE_DEPTH
         ? withinHalfCircle(finger, quantity, estimate)
@@ -73,6 +89,13 @@ public final class Readings {
         value.apply(finger, Quantity.OVERHANG),
         condition,
         skin);
+  }
+
+  /** Of the last visit; a free edge is grown or shortened since, so it says nothing. */
+  private Optional<Double> before(Finger finger, Quantity quantity) {
+    return quantity == Quantity.FREE_EDGE
+        ? Optional.empty()
+        : Optional.ofNullable(lastVisit.getOrDefault(finger, Map.of()).get(quantity));
   }
 
   private Optional<Double> value(Finger finger, Quantity quantity) {

@@ -12,11 +12,15 @@ import ongle.core.nail.Quantity;
  * What the technician set by hand on one nail instead of what is computed.
  *
  * @param values in each quantity's unit; only {@link #QUANTITIES}
- * @param tipNumber the tip to take instead of the advised one
+ * @param tip to take instead of the advised one
  * @param way to build, instead of the one ranked first
  */
 public record Adjustments(
-    Map<Quantity, Double> values, Optional<String> tipNumber, Optional<BuildWay> way) {
+    Map<Quantity, Double> values, Optional<TipNumber> tip, Optional<BuildWay> way) {
+
+  /** A number of a kit, by the kit's code. */
+  public record TipNumber(String kit, String number) {}
+
   /** What can be set by hand. */
   public static final Set<Quantity> QUANTITIES =
       Set.of(

@@ -1,5 +1,6 @@
 package ongle.core.plan;
 
+import java.util.Optional;
 import ongle.core.nail.Nail;
 import ongle.core.nail.Quantity;
 import ongle.core.shape.NailShape;
@@ -22,6 +23,21 @@ record Draft(SetWish wish, SetPlanner.Item item) {
     return item.nail();
   }
 
+  /** Why this finger is not built on; empty when it is. */
+  Optional<Stop> stop() {
+    return Stop.of(nail(), item.seen(), wish.wearer());
+  }
+
+  /** Whether this much extension asks for anything beyond the natural nail. */
+  boolean lengthens(double extension) {
+    return stop().isEmpty() && extension > nail().freeEdge();
+  }
+
+  /** The wanted outline at an extension, mm. */
+  Outline outline(double extension) {
+    return new Outline(wish.shape(), nail().width(), extension);
+  }
+
   /**
    * @param extension mm
    * @param apexThickness mm
@@ -33,7 +49,7 @@ record Draft(SetWish wish, SetPlanner.Item item) {
     double plateLength = nail().plateLength();
     return new Build(
         nail(),
-        new Outline(shape, nail().width(), extension),
+        outline(extension),
         new Profile(
             plateLength,
             extension,

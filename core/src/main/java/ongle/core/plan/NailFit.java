@@ -1,10 +1,11 @@
 package ongle.core.plan;
 
+import java.util.List;
 import java.util.Optional;
 import ongle.core.fitting.BuildWay;
 import ongle.core.fitting.CuttingTemplate;
-import ongle.core.fitting.FormFit;
-import ongle.core.fitting.TipFit;
+import ongle.core.fitting.FormPick;
+import ongle.core.fitting.TipPick;
 import ongle.core.fitting.TipSizing;
 import ongle.core.fitting.WhichWay;
 
@@ -13,35 +14,47 @@ import ongle.core.fitting.WhichWay;
  *
  * @param way to go: the technician's, else the one ranked first
  * @param ways all of them, ranked
- * @param sizing the tip kit tried on
- * @param tip the tip to take: the technician's, else the advised one; empty when none fits
- * @param paper the best paper form
+ * @param kits every tip kit at hand tried on, the one to take first
+ * @param lead the kit the set is fitted from, tried on; empty when no tips are at hand
+ * @param tip the tip to take: the technician's, else the lead's, else another kit's; empty when
+ *     none fits
+ * @param paper the best paper form in stock
  * @param rigid the best reusable form
  * @param template the nail's own free edge laid flat
  */
 public record NailFit(
     BuildWay way,
     WhichWay ways,
-    TipSizing sizing,
-    Optional<TipFit> tip,
-    FormFit paper,
-    FormFit rigid,
+    List<TipSizing> kits,
+    Optional<TipSizing> lead,
+    Optional<TipPick> tip,
+    Optional<FormPick> paper,
+    Optional<FormPick> rigid,
     CuttingTemplate template) {
 
   /** The form of the way taken; empty when it takes none. */
-  public Optional<FormFit> form() {
+  public Optional<FormPick> form() {
     return switch (way) {
-      case FORM -> Optional.of(paper);
-      case REUSABLE_FORM -> Optional.of(rigid);
+      case FORM -> paper;
+      case REUSABLE_FORM -> rigid;
       case TIP, FREE_HAND, OVERLAY -> Optional.empty();
     };
+  }
+
+  /** The kit the tip is taken from, else the lead, tried on; empty when no tips are at hand. */
+  public Optional<TipSizing> sizing() {
+    return tip.flatMap(pick -> ofKit(pick.kit().code())).or(() -> lead);
+  }
+
+  public Optional<TipSizing> ofKit(String code) {
+    return kits.stream().filter(sizing -> sizing.kit().code().equals(code)).findFirst();
   }
 
   /** Whether nothing speaks against what is taken. */
   public boolean suits() {
     return switch (way) {
-      case TIP -> tip.filter(TipFit::suits).isPresent();
-      case FORM, REUSABLE_FORM -> form().filter(FormFit::suits).isPresent();
+      case TIP -> tip.filter(TipPick::suits).isPresent();
+      case FORM, REUSABLE_FORM -> form().filter(pick -> pick.fit().suits()).isPresent();
       case FREE_HAND, OVERLAY -> ways.of(way).possible();
     };
   }

@@ -15,6 +15,8 @@ import ongle.core.structure.FreeEdgeStrength;
  * Everything worked out for one finger.
  *
  * @param nail the natural nail
+ * @param seen what was found on it besides plate and skin
+ * @param stop why it is not built on; empty when it is
  * @param length how long it is built, and who said so
  * @param fit how it is built on and what it is fitted with
  * @param build as built
@@ -25,6 +27,8 @@ import ongle.core.structure.FreeEdgeStrength;
  */
 public record NailPlan(
     Nail nail,
+    LookOver seen,
+    Optional<Stop> stop,
     FingerLength length,
     NailFit fit,
     Build build,
@@ -40,12 +44,18 @@ public record NailPlan(
 
   /** Whether this finger must not be built on. */
   public boolean stopped() {
-    return nail.skin().forbidsBuilding();
+    return stop.isPresent();
   }
 
   /** What to be careful of on this finger, most important first. */
   public List<String> cautions() {
-    return Stream.of(nail.skin().caution(), nail.condition().caution())
+    return Stream.of(
+            nail.skin().caution(),
+            nail.skin().mayBeOverruled()
+                ? seen.buildAnyway().map(reason -> "Built all the same: " + reason)
+                : Optional.<String>empty(),
+            nail.condition().caution(),
+            seen.earlier().first())
         .flatMap(Optional::stream)
         .toList();
   }

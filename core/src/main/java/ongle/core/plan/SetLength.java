@@ -112,16 +112,17 @@ final class SetLength {
     return switch (way) {
       case TIP, FORM -> NO_LIMIT;
       case REUSABLE_FORM ->
-          draft.wish().fitting().rigid().forms().stream()
+          draft.wish().fitting().rigid().stream()
+              .flatMap(kit -> kit.forms().stream())
               .mapToDouble(Form::longest)
               .max()
-              .orElseThrow();
+              .orElse(0);
       case FREE_HAND -> draft.nail().overhang() + BuildWay.FREE_HAND_BEYOND_FINGERTIP;
       case OVERLAY -> draft.nail().freeEdge();
     };
   }
 
   private static boolean builtOn(Draft draft) {
-    return !draft.nail().skin().forbidsBuilding();
+    return draft.stop().isEmpty();
   }
 }

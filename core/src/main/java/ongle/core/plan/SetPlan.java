@@ -3,6 +3,7 @@ package ongle.core.plan;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import ongle.core.fitting.KitRanking;
 import ongle.core.nail.Finger;
 import ongle.core.product.Product;
 
@@ -11,8 +12,9 @@ import ongle.core.product.Product;
  *
  * @param wish what was wanted
  * @param nails one plan per finger given, in the order of {@link Finger}
+ * @param kits tip kits ranked for the set
  */
-public record SetPlan(SetWish wish, List<NailPlan> nails) {
+public record SetPlan(SetWish wish, List<NailPlan> nails, KitRanking kits) {
   /** Product that stays in brush and pot, as a share. */
   public static final double BRUSH_SHARE = 0.10;
 

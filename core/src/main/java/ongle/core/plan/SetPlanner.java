@@ -1,18 +1,22 @@
 package ongle.core.plan;
 
 import java.util.Comparator;
+import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.function.DoubleFunction;
 import ongle.core.fitting.CuttingTemplate;
 import ongle.core.fitting.Fitting;
-import ongle.core.fitting.FormFit;
+import ongle.core.fitting.FormPick;
+import ongle.core.fitting.KitRanking;
 import ongle.core.fitting.TipSizing;
 import ongle.core.fitting.WhichWay;
 import ongle.core.nail.Finger;
 import ongle.core.nail.Nail;
 import ongle.core.nail.Quantity;
 import ongle.core.shape.NailShape;
+import ongle.core.shape.Outline;
 import ongle.core.structure.ApexSolver;
 import ongle.core.structure.Arches;
 import ongle.core.structure.Build;
@@ -30,21 +34,54 @@ public final class SetPlanner {
    *
    * @param nail as measured
    * @param adjustments set by hand
+   * @param seen found on it besides plate and skin
    */
-  public record Item(Nail nail, Adjustments adjustments) {}
+  public record Item(Nail nail, Adjustments adjustments, LookOver seen) {
+    /** A bare nail nothing was found on. */
+    public Item(Nail nail, Adjustments adjustments) {
+      this(nail, adjustments, LookOver.NOTHING);
+    }
+  }
 
   public static SetPlan plan(SetWish wish, List<Item> items) {
     List<Draft> drafts = items.stream().map(item -> new Draft(wish, item)).toList();
     Map<Finger, FingerLength> lengths = SetLength.of(drafts);
+    Map<Finger, List<TipSizing>> tried = new EnumMap<>(Finger.class);
+    drafts.forEach(
+        draft ->
+            tried.put(draft.nail().finger(), tryOn(draft, lengths.get(draft.nail().finger()))));
+    KitRanking kits =
+        KitRanking.of(
+            wish.fitting(),
+            drafts.stream()
+                .filter(draft -> draft.lengthens(lengths.get(draft.nail().finger()).built()))
+                .map(draft -> tried.get(draft.nail().finger()))
+                .toList());
     return new SetPlan(
         wish,
         drafts.stream()
-            .map(draft -> plan(draft, lengths.get(draft.nail().finger())))
+            .map(
+                draft -> {
+                  Finger finger = draft.nail().finger();
+                  FingerLength length = lengths.get(finger);
+                  return plan(
+                      draft,
+                      length,
+                      new TipFitter(draft, length.built(), tried.get(finger), kits.lead()));
+                })
             .sorted(Comparator.comparing(plan -> plan.nail().finger()))
-            .toList());
+            .toList(),
+        kits);
   }
 
-  private static NailPlan plan(Draft draft, FingerLength length) {
+  private static List<TipSizing> tryOn(Draft draft, FingerLength length) {
+    Outline wanted = draft.outline(length.built());
+    return draft.wish().fitting().tips().stream()
+        .map(kit -> TipSizing.of(kit, draft.nail(), wanted))
+        .toList();
+  }
+
+  private static NailPlan plan(Draft draft, FingerLength length, TipFitter tips) {
     Nail nail = draft.nail();
     SetWish wish = draft.wish();
     Adjustments by = draft.item().adjustments();
@@ -55,8 +92,10 @@ public final class SetPlanner {
     Build build = buildWith.apply(by.of(Quantity.APEX_THICKNESS).orElse(advised.apexThickness()));
     return new NailPlan(
         nail,
+        draft.item().seen(),
+        draft.stop(),
         length,
-        fit(draft, extension),
+        fit(draft, extension, tips),
         build,
         new Arches(build.profile(), nail.growthPitch(), shape.formTilt()),
         advised,
@@ -64,20 +103,21 @@ public final class SetPlanner {
         build.volumes());
   }
 
-  private static NailFit fit(Draft draft, double extension) {
+  private static NailFit fit(Draft draft, double extension, TipFitter tips) {
     Nail nail = draft.nail();
+    NailShape shape = draft.wish().shape();
     Fitting from = draft.wish().fitting();
-    Adjustments by = draft.item().adjustments();
-    TipSizing sizing = TipSizing.of(from.tips(), nail, extension);
-    FormFit paper = FormFit.best(from.paper(), nail, draft.wish().shape(), extension);
-    FormFit rigid = FormFit.best(from.rigid(), nail, draft.wish().shape(), extension);
+    Optional<FormPick> paper = FormPick.best(from.paper(), nail, shape, extension);
+    Optional<FormPick> rigid = FormPick.best(from.rigid(), nail, shape, extension);
     WhichWay ways =
-        WhichWay.of(nail, extension, draft.wish().product(), from.school(), sizing, paper, rigid);
+        WhichWay.of(
+            nail, extension, draft.wish().product(), from.schools(), tips.offer(), paper, rigid);
     return new NailFit(
-        by.way().orElse(ways.best().way()),
+        draft.item().adjustments().way().orElse(ways.best().way()),
         ways,
-        sizing,
-        by.tipNumber().flatMap(sizing::ofNumber).or(sizing::advised),
+        TipSizing.ranked(tips.tried()),
+        tips.lead(),
+        tips.taken(),
         paper,
         rigid,
         CuttingTemplate.of(nail));

@@ -83,9 +83,15 @@ class FormFitTest {
 
   @Test
   void theFormWithTheLeastToDoIsTaken() {
-    assertThat(FormFit.best(Kits.PAPER, nail(9.8, 1.2, 0, 0), NailShape.OVAL, 6).form().number())
+    assertThat(
+            FormPick.best(List.of(Kits.PAPER), nail(9.8, 1.2, 0, 0), NailShape.OVAL, 6)
+                .orElseThrow()
+                .number())
         .isEqualTo("narrow");
-    assertThat(FormFit.best(Kits.PAPER, nail(13, 1.6, 0, 0), NailShape.OVAL, 6).form().number())
+    assertThat(
+            FormPick.best(List.of(Kits.PAPER), nail(13, 1.6, 0, 0), NailShape.OVAL, 6)
+                .orElseThrow()
+                .number())
         .isEqualTo("wide");
   }
 

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
+import java.util.Map;
 import java.util.stream.IntStream;
 import ongle.core.Nails;
 import ongle.core.fitting.TipFit.Seating;
@@ -14,6 +15,7 @@ import ongle.core.nail.CrossCurve;
 import ongle.core.nail.Finger;
 import ongle.core.nail.Nail;
 import ongle.core.shape.NailShape;
+import ongle.core.shape.Outline;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
@@ -27,6 +29,10 @@ class TipSizingTest {
           "test kit",
           NailShape.SQUARE,
           IntStream.range(0, 10).mapToObj(i -> tip(String.valueOf(i), 15.4 - 0.8 * i)).toList());
+
+  private static TipSizing sizing(TipKit kit, Nail nail) {
+    return TipSizing.of(kit, nail, new Outline(NailShape.SQUARE, nail.width(), 8));
+  }
 
   private static Tip tip(String number, double width) {
     return new Tip(number, width, RATIO * width, 6, 24, 0.5);
@@ -63,24 +69,20 @@ class TipSizingTest {
 
   @Test
   void takesTheBestFitElseTheSmallestThatCanBeFiled() {
-    assertThat(
-            TipSizing.of(KIT, nailWithSlack(12.2, 0.1), 8).advised().orElseThrow().tip().number())
+    assertThat(sizing(KIT, nailWithSlack(12.2, 0.1)).advised().orElseThrow().number())
         .isEqualTo("4");
-    TipFit filed = TipSizing.of(KIT, nailWithSlack(12.2, 0.5), 8).advised().orElseThrow();
+    TipFit filed = sizing(KIT, nailWithSlack(12.2, 0.5)).advised().orElseThrow().fit();
     assertThat(filed.tip().number()).isEqualTo("4");
     assertThat(filed.verdict()).isEqualTo(Verdict.FILE);
   }
 
   @Test
   void saysWhyNoneFits() {
-    assertThat(TipSizing.of(KIT, Nails.of(Finger.L1, 17.5, 12, 3), 8).noFit())
-        .contains(NoFit.KIT_TOO_SMALL);
-    assertThat(TipSizing.of(KIT, Nails.of(Finger.L5, 5.5, 8, 1), 8).noFit())
-        .contains(NoFit.KIT_TOO_LARGE);
+    assertThat(sizing(KIT, Nails.of(Finger.L1, 17.5, 12, 3)).noFit()).contains(NoFit.KIT_TOO_SMALL);
+    assertThat(sizing(KIT, Nails.of(Finger.L5, 5.5, 8, 1)).noFit()).contains(NoFit.KIT_TOO_LARGE);
     TipKit gappy =
         new TipKit("gappy", "gappy", NailShape.SQUARE, List.of(tip("big", 15), tip("small", 8)));
-    assertThat(TipSizing.of(gappy, Nails.of(Finger.L2, 11, 12, 2), 8).noFit())
-        .contains(NoFit.GAP_IN_KIT);
+    assertThat(sizing(gappy, Nails.of(Finger.L2, 11, 12, 2)).noFit()).contains(NoFit.GAP_IN_KIT);
   }
 
   @ParameterizedTest
@@ -91,9 +93,9 @@ class TipSizingTest {
       Nail wider =
           Nails.of(
               nail.finger(), width, nail.plateLength(), width * nail.archDepth() / nail.width());
-      TipSizing sizing = TipSizing.of(KIT, wider, 8);
+      TipSizing sizing = sizing(KIT, wider);
       if (sizing.advised().isPresent()) {
-        double tip = sizing.advised().get().tip().width();
+        double tip = sizing.advised().get().fit().tip().width();
         assertThat(tip).isGreaterThanOrEqualTo(before);
         before = tip;
       }
@@ -104,7 +106,7 @@ class TipSizingTest {
   @ParameterizedTest
   @MethodSource("ongle.core.Nails#many")
   void theOtherHandGetsTheSame(Nail nail) {
-    assertThat(TipSizing.of(KIT, nail.mirrored(), 8)).isEqualTo(TipSizing.of(KIT, nail, 8));
+    assertThat(sizing(KIT, nail.mirrored())).isEqualTo(sizing(KIT, nail));
   }
 
   @Test
@@ -132,5 +134,47 @@ class TipSizingTest {
     assertThatThrownBy(
             () -> new TipKit("x", "x", NailShape.OVAL, List.of(tip("1", 9), tip("1", 10))))
         .isInstanceOf(IllegalArgumentException.class);
+  }
+
+  @Test
+  void aSizeThatIsUsedUpGivesWayToTheNextOneFiledDown() {
+    Nail nail = nailWithSlack(12.2, 0.1);
+    String fits = sizing(KIT, nail).advised().orElseThrow().number();
+    TipKit without =
+        new TipKit("test", "test kit", KIT.outline(), KIT.tips(), new Stock(Map.of(fits, 0)));
+    TipPick next = sizing(without, nail).advised().orElseThrow();
+    assertThat(next.number()).isNotEqualTo(fits);
+    assertThat(next.fit().verdict()).isEqualTo(TipFit.Verdict.FILE);
+
+    TipKit empty =
+        new TipKit("one", "one", KIT.outline(), List.of(tip("1", 12.2)), new Stock(Map.of("1", 0)));
+    assertThat(sizing(empty, nail).noFit()).contains(NoFit.USED_UP);
+  }
+
+  @Test
+  void aTaperedBlankIsBareOnASquareAndSparesFilingOnATaperedSquare() {
+    Nail nail = Nails.plain();
+    Tip tip = tip("1", nail.width());
+    Outline square = new Outline(NailShape.SQUARE, nail.width(), 8);
+    Outline tapered = new Outline(NailShape.TAPERED_SQUARE, nail.width(), 8);
+    assertThat(Blank.of(NailShape.TAPERED_SQUARE, tip, nail, square).covers()).isFalse();
+    Blank right = Blank.of(NailShape.TAPERED_SQUARE, tip, nail, tapered);
+    Blank wide = Blank.of(NailShape.SQUARE, tip, nail, tapered);
+    assertThat(right.covers()).isTrue();
+    assertThat(right.toFile()).isLessThan(0.5).isLessThan(wide.toFile());
+    // Two triangles of 8 mm by 8·tan 3.5°.
+    assertThat(wide.toFile()).isCloseTo(8 * 8 * Math.tan(Math.toRadians(3.5)), within(0.01));
+  }
+
+  @ParameterizedTest
+  @MethodSource("ongle.core.Nails#many")
+  void whatSuitsIsTakenBeforeWhatDoesNotWhateverTheOrderOfTheKits(Nail nail) {
+    TipKit flat =
+        new TipKit(
+            "flat", "flat", NailShape.SQUARE, List.of(new Tip("f", nail.width(), 0, 5, 24, .5)));
+    List<TipSizing> tried = List.of(sizing(flat, nail), sizing(KIT, nail));
+    List<TipSizing> ranked = TipSizing.ranked(tried);
+    assertThat(ranked).isEqualTo(TipSizing.ranked(List.of(tried.get(1), tried.get(0))));
+    assertThat(ranked.get(0).suits()).isEqualTo(tried.stream().anyMatch(TipSizing::suits));
   }
 }

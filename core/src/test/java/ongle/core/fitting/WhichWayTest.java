@@ -12,6 +12,7 @@ import ongle.core.nail.PlateCondition;
 import ongle.core.nail.SkinState;
 import ongle.core.product.Product;
 import ongle.core.shape.NailShape;
+import ongle.core.shape.Outline;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
@@ -29,10 +30,14 @@ class WhichWayTest {
         nail,
         extension,
         product,
-        school,
-        TipSizing.of(exact, nail, extension),
-        FormFit.best(Kits.PAPER, nail, NailShape.SQUARE, extension),
-        FormFit.best(Kits.RIGID, nail, NailShape.SQUARE, extension));
+        new Schools(school, FreeHandOrForms.FREE_HAND),
+        new WhichWay.TipOffer(
+            TipSizing.of(exact, nail, new Outline(NailShape.SQUARE, nail.width(), extension))
+                .advised(),
+            "",
+            true),
+        FormPick.best(List.of(Kits.PAPER), nail, NailShape.SQUARE, extension),
+        FormPick.best(List.of(Kits.RIGID), nail, NailShape.SQUARE, extension));
   }
 
   private static Nail nail(double length, double pitch, double lean, PlateCondition condition) {
@@ -45,7 +50,8 @@ class WhichWayTest {
     Nail plain = nail(12.5, 0, 0, PlateCondition.SOUND);
     assertThat(ways(plain, 9, Product.HARD_GEL, TipsOrForms.TIPS).best().way())
         .isEqualTo(BuildWay.TIP);
-    assertThat(ways(plain, 9, Product.HARD_GEL, TipsOrForms.FORMS).best().reasons()).isNotEmpty();
+    assertThat(ways(plain, 9, Product.HARD_GEL, TipsOrForms.FORMS).best().way())
+        .isEqualTo(BuildWay.FORM);
   }
 
   @Test

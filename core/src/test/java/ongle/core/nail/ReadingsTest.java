@@ -81,4 +81,16 @@ class ReadingsTest {
         .isInstanceOfSatisfying(
             OutOfRange.class, e -> assertThat(e.quantity()).isEqualTo(Quantity.ARCH_DEPTH));
   }
+
+  @Test
+  void theLastVisitKnowsBetterThanTheTwinButNotTheFreeEdge() {
+    Readings readings =
+        new Readings(
+            Map.of(Finger.R3, Map.of(Quantity.WIDTH, 12.0, Quantity.FREE_EDGE, 0.4)),
+            Map.of(Finger.L3, Map.of(Quantity.WIDTH, 11.6, Quantity.FREE_EDGE, 2.0)));
+    assertThat(readings.of(Finger.L3, Quantity.WIDTH))
+        .isEqualTo(new Reading(11.6, Source.LAST_VISIT));
+    assertThat(readings.of(Finger.L3, Quantity.FREE_EDGE)).isEqualTo(new Reading(0.4, Source.TWIN));
+    assertThat(readings.of(Finger.R3, Quantity.WIDTH).measured()).isTrue();
+  }
 }

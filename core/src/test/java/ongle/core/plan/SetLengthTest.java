@@ -83,7 +83,7 @@ class SetLengthTest {
 
   @Test
   void aHandThatStopsStringsIsKeptShortAndPullsItsTwinsAlong() {
-    Wearer violist = new Wearer(Map.of(Hand.LEFT, Activity.STRINGS), false);
+    Wearer violist = Wearer.of(Map.of(Hand.LEFT, Activity.STRINGS));
     SetPlan plan = plan(Mode.MILLIMETRES, 5, violist, ten());
     assertThat(length(plan, Finger.L3).built()).isCloseTo(1.5, within(1e-9));
     assertThat(length(plan, Finger.L3).set()).isEqualTo(Decision.ACTIVITY);
@@ -93,9 +93,13 @@ class SetLengthTest {
 
   @Test
   void aMinorWearsTheShortestPracticalLength() {
-    SetPlan plan = plan(Mode.MILLIMETRES, 9, new Wearer(Map.of(), true), ten());
+    SetPlan plan = plan(Mode.MILLIMETRES, 9, minor(Optional.of("her father")), ten());
     assertThat(length(plan, Finger.L2).built()).isCloseTo(2.5, within(1e-9));
     assertThat(length(plan, Finger.L2).set()).isEqualTo(Decision.MINOR);
+  }
+
+  private static Wearer minor(Optional<String> guardian) {
+    return new Wearer(Map.of(), true, guardian, Optional.empty(), Optional.empty());
   }
 
   @Test

@@ -59,7 +59,8 @@ class SetPlannerTest {
     assertThat(twin.strength()).isEqualTo(one.strength());
     assertThat(twin.volumes()).isEqualTo(one.volumes());
     assertThat(twin.advisedApex()).isEqualTo(one.advisedApex());
-    assertThat(twin.fit().paper().tilt()).isEqualTo(one.fit().paper().tilt());
+    assertThat(twin.fit().paper().orElseThrow().fit().tilt())
+        .isEqualTo(one.fit().paper().orElseThrow().fit().tilt());
   }
 
   @ParameterizedTest
@@ -86,14 +87,14 @@ class SetPlannerTest {
                 Quantity.APEX_POSITION, 50.0,
                 Quantity.EDGE_THICKNESS, 0.4,
                 Quantity.BARREL_DEPTH, 30.0),
-            Optional.of("2"),
+            Optional.of(new Adjustments.TipNumber("two", "2")),
             Optional.empty());
     NailPlan plan = plan(wish(NailShape.ALMOND, 8), nail, byHand);
     assertThat(plan.build().profile().apexThickness()).isEqualTo(1.7);
     assertThat(plan.build().profile().apexAt()).isEqualTo(6);
     assertThat(plan.build().profile().edgeThickness()).isEqualTo(0.4);
     assertThat(plan.build().barrelDepthRatio()).isCloseTo(0.30, within(1e-12));
-    assertThat(plan.fit().tip().orElseThrow().tip().number()).isEqualTo("2");
+    assertThat(plan.fit().tip().orElseThrow().number()).isEqualTo("2");
     assertThat(plan.advisedApex().apexThickness()).isLessThan(1.7);
   }
 
@@ -113,7 +114,13 @@ class SetPlannerTest {
   void aPlateThatDroopsSixDegreesLiftsASquaresFormBySix() {
     Nail drooping =
         new Nail(Finger.L2, 11, 12, 2, 0, 1, -6, 0, 1, PlateCondition.SOUND, SkinState.INTACT);
-    assertThat(plan(wish(NailShape.SQUARE, 6), drooping, Adjustments.NONE).fit().paper().tilt())
+    assertThat(
+            plan(wish(NailShape.SQUARE, 6), drooping, Adjustments.NONE)
+                .fit()
+                .paper()
+                .orElseThrow()
+                .fit()
+                .tilt())
         .isEqualTo(6);
   }
 

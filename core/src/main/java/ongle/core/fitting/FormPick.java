@@ -1,0 +1,43 @@
+package ongle.core.fitting;
+
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import ongle.core.nail.Nail;
+import ongle.core.shape.NailShape;
+
+/**
+ * One form of one kit for one nail.
+ *
+ * @param kit it is taken from
+ * @param fit how it is cut and set
+ */
+public record FormPick(FormKit kit, FormFit fit) {
+
+  public String number() {
+    return fit.form().number();
+  }
+
+  /**
+   * The form to take of those in stock: long and wide enough first, then without a gap that shows,
+   * then the one nearest in width, then the one to cut least.
+   *
+   * @param extension mm beyond the stress line
+   */
+  public static Optional<FormPick> best(
+      List<FormKit> kits, Nail nail, NailShape shape, double extension) {
+    return kits.stream()
+        .flatMap(
+            kit ->
+                kit.forms().stream()
+                    .filter(form -> kit.stock().has(form.number()))
+                    .map(form -> new FormPick(kit, FormFit.of(form, nail, shape, extension))))
+        .min(
+            Comparator.comparing((FormPick pick) -> !pick.fit().suits())
+                .thenComparingDouble(pick -> pick.fit().tooShortBy())
+                .thenComparing(pick -> pick.fit().tooNarrow())
+                .thenComparingDouble(pick -> pick.fit().gapThatShows())
+                .thenComparingDouble(pick -> Math.abs(pick.fit().widthOff()))
+                .thenComparingDouble(pick -> pick.fit().cutDepth()));
+  }
+}
