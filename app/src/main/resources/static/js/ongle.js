@@ -48,6 +48,7 @@
   // not what is being typed by the time its turn comes.
   const typedIn = new WeakSet();
   const entered = new WeakMap();
+  const how = new WeakMap();
   function enter(event) {
     const field = event.target;
     if (!field.matches?.('input.num')) return;
@@ -64,6 +65,8 @@
     if (!waiting?.length) return;
     const value = waiting.shift();
     event.detail.parameters[field.name] = value;
+    if (how.has(field)) event.detail.parameters.how = how.get(field);
+    how.delete(field);
     if (field.dataset.seen !== undefined) event.detail.parameters.seen = field.dataset.seen.slice(1); // written with a = in front, as an empty attribute is left out
     field.dataset.sent = value;
     if (field.value === value) typedIn.delete(field);
@@ -183,6 +186,7 @@
       else {
         says(`sent ${raw}`, false);
         field.value = value;
+        how.set(field, 'CALLIPER');
         htmx.trigger(field, 'keep');
         const all = numbers();
         all[all.indexOf(field) + 1]?.focus();
@@ -199,19 +203,22 @@
   }
 
   document.addEventListener('keydown', (event) => {
-    const field = event.target.closest?.('.grid input.num');
+    const field = event.target.closest?.('table[data-across] input.num');
     if (!field) return;
-    const all = numbers();
+    const table = field.closest('table');
+    const all = [...table.querySelectorAll('input.num')];
+    const across = Number(table.dataset.across);
     const at = all.indexOf(field);
     let to = null;
-    if (event.key === ' ' && !field.value) {
+    if (event.key === ' ' && !field.value && document.getElementById(`estimate-${field.id}`)) {
       field.value = document.getElementById(`estimate-${field.id}`).textContent;
+      how.set(field, 'ESTIMATE');
       htmx.trigger(field, 'keep');
       to = at + 1;
     }
     if (event.key === 'Enter') to = at + (event.shiftKey ? -1 : 1);
-    if (event.key === 'ArrowDown') to = at + 10;
-    if (event.key === 'ArrowUp') to = at - 10;
+    if (event.key === 'ArrowDown') to = at + across;
+    if (event.key === 'ArrowUp') to = at - across;
     if (to === null) return;
     event.preventDefault();
     if (all[to]) all[to].focus();
@@ -373,4 +380,8 @@
 })();
 document.addEventListener('click', (event) => {
   if (event.target.closest('[data-print]')) window.print();
+});
+document.addEventListener('submit', (event) => {
+  const question = event.target.dataset.confirm;
+  if (question && !window.confirm(question)) event.preventDefault();
 });

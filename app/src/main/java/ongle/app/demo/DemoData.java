@@ -11,6 +11,7 @@ import java.util.UUID;
 import ongle.app.clients.Client;
 import ongle.app.clients.ClientRepository;
 import ongle.app.sets.SetEditor;
+import ongle.app.sets.Taken;
 import ongle.app.today.Appointment;
 import ongle.app.today.AppointmentRepository;
 import ongle.core.nail.Digit;
@@ -217,6 +218,7 @@ class DemoData implements SmartInitializingSingleton {
       boolean torn = finger == Finger.L2;
       sets.look(martaSet, finger, PlateCondition.BITTEN, torn ? SkinState.CUT : SkinState.INTACT);
     }
+    sets.buildAnyway(martaSet, Finger.L2, "yesterday's scratch has closed; product stays off it");
 
     long piaSet =
         set(
@@ -257,7 +259,7 @@ class DemoData implements SmartInitializingSingleton {
       rightHand.put(Finger.of(Hand.RIGHT, digit), half);
       sets.look(ruthSet, Finger.of(Hand.RIGHT, digit), PlateCondition.THIN, SkinState.INTACT);
     }
-    sets.measure(ruthSet, rightHand);
+    sets.measure(ruthSet, rightHand, Taken.How.TYPED, TECHNICIAN);
 
     long odileSet =
         set(
@@ -297,7 +299,8 @@ class DemoData implements SmartInitializingSingleton {
         0.4,
         0,
         1.2);
-    sets.measure(inesSet, Map.of(Finger.R4, Map.of(Quantity.LEAN, 6.0)));
+    sets.measure(
+        inesSet, Map.of(Finger.R4, Map.of(Quantity.LEAN, 6.0)), Taken.How.TYPED, TECHNICIAN);
     sets.does(inesSet, Hand.LEFT, Activity.STRINGS);
     sets.wear(inesSet, today.plusDays(5));
 
@@ -404,8 +407,11 @@ class DemoData implements SmartInitializingSingleton {
       values.put(Quantity.OVERHANG, overhang);
       hands.put(finger, values);
     }
-    sets.measure(set, hands);
+    sets.measure(set, hands, Taken.How.CALLIPER, TECHNICIAN);
   }
+
+  /** Who measured. */
+  private static final String TECHNICIAN = "Sunniva";
 
   /** Edge curve over width in this salon's clients. */
   private static final double EDGE_CURVE = 0.16;

@@ -21,11 +21,12 @@ public final class HowToMeasureDrawing {
     return switch (quantity) {
       case ARCH_DEPTH -> across(nail, figure, what);
       case GROWTH_PITCH -> side(nail, figure, what);
-      default -> above(nail, quantity, figure, what);
+      default -> above(nail, quantity, value, figure, what);
     };
   }
 
-  private static Scene above(Nail nail, Quantity quantity, String figure, String what) {
+  private static Scene above(
+      Nail nail, Quantity quantity, double value, String figure, String what) {
     Scene.Builder scene = new Scene.Builder(TYPE);
     NailFromAbove view = new NailFromAbove(nail, 0, 0, 90);
     view.drawOn(scene, 4, null);
@@ -41,6 +42,11 @@ public final class HowToMeasureDrawing {
         scene.line("axis", -half * 1.4, 0, beside + 0.6, 0);
         scene.dimensionDown(beside, 0, Math.max(0.3, nail.freeEdgeDepth()), true, figure);
         scene.open("plate-line", view.edgeCurve());
+      }
+      case REGROWTH -> {
+        double edge = -length + Math.max(0.3, value);
+        scene.line("axis", -half * 1.2, edge, beside + 0.6, edge);
+        scene.dimensionDown(beside, -length, edge, true, figure);
       }
       case OVERHANG -> scene.dimensionDown(beside, 0, Math.max(0.3, nail.overhang()), true, figure);
       default -> {

@@ -61,6 +61,37 @@ public final class TenDrawing {
         -CELL_WIDTH / 2, top, CELL_WIDTH, behind + beyond, nail.finger().label(), what);
   }
 
+  /**
+   * A natural nail as it was at a visit, to the scale of the others of the visit.
+   *
+   * @param regrowth beyond which the last build began, mm; 0 if that was not measured
+   */
+  public static Scene natural(Nail nail, List<Nail> all, Seat seat, double regrowth) {
+    double behind = all.stream().mapToDouble(Nail::plateLength).max().orElse(12) + BEHIND;
+    double beyond =
+        all.stream().mapToDouble(n -> Math.max(n.freeEdge(), n.overhang())).max().orElse(2)
+            + MARGIN;
+    Scene.Builder scene = new Scene.Builder(2.6);
+    NailFromAbove view = NailFromAbove.upright(nail, seat, 0, 0);
+    view.drawOn(scene, behind - nail.plateLength(), null);
+    if (regrowth > 0) {
+      double along = regrowth - nail.plateLength();
+      double half = nail.halfWidthAt(regrowth);
+      scene.line("dim", view.at(along, -half), view.at(along, half));
+    }
+    return scene.build(
+        -CELL_WIDTH / 2,
+        seat == Seat.OPPOSITE ? -behind : -beyond,
+        CELL_WIDTH,
+        behind + beyond,
+        nail.finger().label(),
+        nail.finger().label()
+            + ", plate "
+            + Numbers.format(nail.width(), 1)
+            + " by "
+            + Numbers.mm(nail.plateLength()));
+  }
+
   /** Whose handle this is; empty if it is none of the ten's. */
   public static Optional<Finger> fingerOf(String handleId) {
     return Arrays.stream(Finger.values())

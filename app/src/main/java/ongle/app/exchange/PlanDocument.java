@@ -4,18 +4,27 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import ongle.core.fitting.FormFit;
+import ongle.core.fitting.FormPick;
+import ongle.core.fitting.KitRanking;
 import ongle.core.fitting.TipFit;
+import ongle.core.fitting.TipKit;
+import ongle.core.fitting.TipPick;
+import ongle.core.fitting.TipSizing;
 import ongle.core.fitting.WhichWay;
 import ongle.core.nail.CrossCurve;
+import ongle.core.nail.EarlierProduct;
+import ongle.core.nail.Finger;
 import ongle.core.nail.Hand;
 import ongle.core.nail.Quantity;
 import ongle.core.nail.Readings;
 import ongle.core.plan.Adjustments;
 import ongle.core.plan.FingerLength;
 import ongle.core.plan.NailPlan;
+import ongle.core.plan.PickingList;
 import ongle.core.plan.SetPlan;
 import ongle.core.plan.SetPlanner;
 import ongle.core.plan.SetWish;
+import ongle.core.plan.Stop;
 import ongle.core.structure.Arches;
 import ongle.core.structure.FreeEdgeStrength;
 import ongle.core.structure.Section;
@@ -41,14 +50,18 @@ final class PlanDocument {
         ordered(
             "mode", SetFile.word(wish.length().mode()), "value", rounded(wish.length().value())));
     file.put("product", wish.product().code());
-    file.put("kit", wish.fitting().tips().code());
-    file.put("tipsOrForms", SetFile.word(wish.fitting().school()));
-    file.put(
-        "wearer",
+    wish.fitting().kit().ifPresent(code -> file.put("kit", code));
+    file.put("tipsOrForms", SetFile.word(wish.fitting().schools().tipsOrForms()));
+    file.put("bitten", SetFile.word(wish.fitting().schools().bitten()));
+    Map<String, Object> wearer =
         ordered(
             "leftHand", SetFile.word(wish.wearer().of(Hand.LEFT)),
             "rightHand", SetFile.word(wish.wearer().of(Hand.RIGHT)),
-            "minor", wish.wearer().minor()));
+            "minor", wish.wearer().minor());
+    wish.wearer().guardian().ifPresent(who -> wearer.put("guardian", who));
+    wish.wearer().allergy().ifPresent(what -> wearer.put("allergy", what));
+    wish.wearer().allergyHarmless().ifPresent(why -> wearer.put("allergyHarmless", why));
+    file.put("wearer", wearer);
     file.put("nails", items.stream().map(PlanDocument::nail).toList());
     return file;
   }
@@ -74,12 +87,21 @@ final class PlanDocument {
     }
     out.put("condition", SetFile.word(nail.condition()));
     out.put("skin", SetFile.word(nail.skin()));
+    if (item.seen().earlier() != EarlierProduct.NONE) {
+      out.put("earlierProduct", SetFile.word(item.seen().earlier()));
+    }
+    item.seen().buildAnyway().ifPresent(reason -> out.put("buildAnyway", reason));
     Adjustments by = item.adjustments();
     if (!by.equals(Adjustments.NONE)) {
       Map<String, Object> byHand = new LinkedHashMap<>();
       by.values().forEach((quantity, value) -> byHand.put(SetFile.name(quantity), rounded(value)));
       by.way().ifPresent(way -> byHand.put("way", SetFile.word(way)));
-      by.tipNumber().ifPresent(number -> byHand.put("tip", number));
+      by.tip()
+          .ifPresent(
+              tip -> {
+                byHand.put("tipKit", tip.kit());
+                byHand.put("tip", tip.number());
+              });
       out.put("byHand", byHand);
     }
     return out;
@@ -92,9 +114,38 @@ final class PlanDocument {
         ordered(
             "productVolumeMl", rounded(plan.productVolume()),
             "productMassG", rounded(plan.productMass()),
-            "weakestFinger", plan.weakest().map(nail -> nail.nail().finger().name()).orElse(null)));
+            "weakestFinger", plan.weakest().map(nail -> nail.nail().finger().name()).orElse(null),
+            "tipKit", plan.kits().lead().map(TipKit::code).orElse(null),
+            "tipKits", plan.kits().ranked().stream().map(PlanDocument::standing).toList(),
+            "layOut", PickingList.of(plan).lines().stream().map(PlanDocument::line).toList()));
     out.put("nails", plan.nails().stream().map(PlanDocument::nailPlan).toList());
     return out;
+  }
+
+  private static Map<String, Object> standing(KitRanking.Standing standing) {
+    return ordered(
+        "kit", standing.kit().code(),
+        "suitsNails", standing.suits(),
+        "toFileMm2", rounded(standing.toFile()));
+  }
+
+  private static Map<String, Object> line(PickingList.Line line) {
+    return ordered(
+        "kit", line.item().kit(),
+        "number", line.item().number(),
+        "way", SetFile.word(line.way()),
+        "pieces", line.pieces(),
+        "fingers", line.fingers().stream().map(Finger::name).toList(),
+        "left", line.left().isPresent() ? (Object) line.left().getAsInt() : null,
+        "without",
+            line.without().stream()
+                .map(
+                    each ->
+                        ordered(
+                            "finger", each.finger().name(),
+                            "kit", each.tip().map(tip -> tip.kit().code()).orElse(null),
+                            "number", each.tip().map(TipPick::number).orElse(null)))
+                .toList());
   }
 
   private static Map<String, Object> nailPlan(NailPlan plan) {
@@ -102,6 +153,7 @@ final class PlanDocument {
     out.put("finger", plan.nail().finger().name());
     out.put("cautions", plan.cautions());
     out.put("stopped", plan.stopped());
+    out.put("instead", plan.stop().map(Stop::instead).orElse(null));
     CrossCurve arc = plan.nail().crossCurve();
     out.put(
         "plateArc",
@@ -119,9 +171,11 @@ final class PlanDocument {
     out.put("readsAsShape", plan.readsAsShape());
     out.put("nearestShape", plan.nearestShape().code());
     out.put("tip", plan.fit().tip().map(PlanDocument::tip).orElse(null));
-    out.put("noTipAdvice", plan.fit().sizing().noFit().map(no -> no.advice()).orElse(null));
-    out.put("form", form(plan.fit().paper()));
-    out.put("reusableForm", form(plan.fit().rigid()));
+    out.put(
+        "noTipAdvice",
+        plan.fit().sizing().flatMap(TipSizing::noFit).map(TipSizing.NoFit::advice).orElse(null));
+    out.put("form", plan.fit().paper().map(PlanDocument::form).orElse(null));
+    out.put("reusableForm", plan.fit().rigid().map(PlanDocument::form).orElse(null));
     out.put("outline", outline(plan));
     out.put("structure", structure(plan));
     out.put("strength", strength(plan));
@@ -135,9 +189,15 @@ final class PlanDocument {
     return out;
   }
 
-  private static Map<String, Object> tip(TipFit fit) {
+  private static Map<String, Object> tip(TipPick pick) {
+    TipFit fit = pick.fit();
     return ordered(
-        "number", fit.tip().number(),
+        "kit", pick.kit().code(),
+        "number", pick.number(),
+        "suits", pick.suits(),
+        "inStock", pick.inStock(),
+        "blankBareMm", rounded(pick.blank().bare()),
+        "toFileMm2", rounded(pick.toFile()),
         "verdict", SetFile.word(fit.verdict()),
         "slackMm", rounded(fit.slack()),
         "filePerSideMm", rounded(fit.filePerSide()),
@@ -164,9 +224,11 @@ final class PlanDocument {
         "reasons", option.reasons());
   }
 
-  private static Map<String, Object> form(FormFit fit) {
+  private static Map<String, Object> form(FormPick pick) {
+    FormFit fit = pick.fit();
     return ordered(
-        "number", fit.form().number(),
+        "kit", pick.kit().code(),
+        "number", pick.number(),
         "suits", fit.suits(),
         "cutDepthMm", rounded(fit.cutDepth()),
         "gapInMiddleMm", rounded(fit.gapInMiddle()),

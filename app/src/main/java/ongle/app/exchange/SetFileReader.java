@@ -12,11 +12,16 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import ongle.app.kits.KitCatalogue;
+import ongle.app.kits.KitColumn;
 import ongle.app.web.Numbers;
 import ongle.core.fitting.BuildWay;
+import ongle.core.fitting.Fitting;
+import ongle.core.fitting.FreeHandOrForms;
+import ongle.core.fitting.Schools;
 import ongle.core.fitting.Tip;
 import ongle.core.fitting.TipKit;
 import ongle.core.fitting.TipsOrForms;
+import ongle.core.nail.EarlierProduct;
 import ongle.core.nail.Finger;
 import ongle.core.nail.Hand;
 import ongle.core.nail.Nail;
@@ -27,6 +32,8 @@ import ongle.core.nail.Readings;
 import ongle.core.nail.SkinState;
 import ongle.core.plan.Activity;
 import ongle.core.plan.Adjustments;
+import ongle.core.plan.Adjustments.TipNumber;
+import ongle.core.plan.LookOver;
 import ongle.core.plan.SetPlanner;
 import ongle.core.plan.SetWish;
 import ongle.core.plan.Wearer;
@@ -44,6 +51,8 @@ import tools.jackson.databind.JsonNode;
 final class SetFileReader {
   /** Most sizes a kit in a set file may have. */
   private static final int MOST_TIPS = 100;
+
+  private static final int MOST_TEXT = 200;
 
   private final KitCatalogue kits;
   private final List<Fault> faults = new ArrayList<>();
@@ -67,7 +76,9 @@ final class SetFileReader {
   /** The request; empty if there were {@link #faults()}. */
   Optional<Request> read(JsonNode file) {
     if (!object(
-        file, "", Set.of("style", "length", "product", "kit", "tipsOrForms", "wearer", "nails"))) {
+        file,
+        "",
+        Set.of("style", "length", "product", "kit", "tipsOrForms", "bitten", "wearer", "nails"))) {
       return Optional.empty();
     }
     JsonNode style = file.path("style");
@@ -81,18 +92,19 @@ final class SetFileReader {
     }
     LengthWish length = length(file.path("length"));
     Product product = product(file.path("product"));
-    TipKit kit = kit(file.path("kit"));
-    TipsOrForms tipsOrForms = word(file, "", "tipsOrForms", TipsOrForms.class, TipsOrForms.TIPS);
+    Optional<TipKit> kit = kit(file.path("kit"));
+    Schools schools =
+        new Schools(
+            word(file, "", "tipsOrForms", TipsOrForms.class, Schools.USUAL.tipsOrForms()),
+            word(file, "", "bitten", FreeHandOrForms.class, Schools.USUAL.bitten()));
+    Fitting fitting = fitting(schools, kit);
     Wearer wearer = wearer(file.path("wearer"));
-    List<SetPlanner.Item> items = nails(file.path("nails"), kit);
+    List<SetPlanner.Item> items = nails(file.path("nails"), fitting);
     if (!faults.isEmpty()) {
       return Optional.empty();
     }
     return Optional.of(
-        new Request(
-            new SetWish(
-                shape, length, product, school, across, kits.fitting(kit, tipsOrForms), wearer),
-            items));
+        new Request(new SetWish(shape, length, product, school, across, fitting, wearer), items));
   }
 
   List<Fault> faults() {
@@ -112,7 +124,11 @@ final class SetFileReader {
   }
 
   private Wearer wearer(JsonNode node) {
-    if (missing(node) || !object(node, "wearer", Set.of("leftHand", "rightHand", "minor"))) {
+    if (missing(node)
+        || !object(
+            node,
+            "wearer",
+            Set.of("leftHand", "rightHand", "minor", "guardian", "allergy", "allergyHarmless"))) {
       return Wearer.ORDINARY;
     }
     Activity left = word(node, "wearer.", "leftHand", Activity.class, Activity.ORDINARY);
@@ -121,7 +137,12 @@ final class SetFileReader {
     if (!missing(minor) && !minor.isBoolean()) {
       faults.add(new Fault("wearer.minor", "not true or false", "true or false"));
     }
-    return new Wearer(Map.of(Hand.LEFT, left, Hand.RIGHT, right), minor.booleanValue(false));
+    return new Wearer(
+        Map.of(Hand.LEFT, left, Hand.RIGHT, right),
+        minor.booleanValue(false),
+        said(node, "wearer.", "guardian"),
+        said(node, "wearer.", "allergy"),
+        said(node, "wearer.", "allergyHarmless"));
   }
 
   private Product product(JsonNode node) {
@@ -139,24 +160,33 @@ final class SetFileReader {
     return product.orElse(null);
   }
 
-  private TipKit kit(JsonNode node) {
+  /** The salon's kits; or the file's own kit alone, so that the answer is about that one. */
+  private Fitting fitting(Schools schools, Optional<TipKit> kit) {
+    Fitting atHand = kits.fitting(schools, kit.map(TipKit::code));
+    return kit.filter(own -> !atHand.tips().contains(own))
+        .map(own -> new Fitting(List.of(own), atHand.forms(), schools, atHand.kit()))
+        .orElse(atHand);
+  }
+
+  private Optional<TipKit> kit(JsonNode node) {
     if (missing(node)) {
-      return kits.usual();
+      return Optional.empty();
     }
     if (node.isString()) {
-      Optional<TipKit> kit = kits.ofCode(node.stringValue());
+      Optional<TipKit> kit =
+          kits.tips().stream().filter(each -> each.code().equals(node.stringValue())).findFirst();
       if (kit.isEmpty()) {
         faults.add(
             new Fault(
                 "kit",
                 "unknown",
                 "one of "
-                    + kits.all().stream().map(TipKit::code).collect(Collectors.joining(", "))
+                    + kits.tips().stream().map(TipKit::code).collect(Collectors.joining(", "))
                     + ", or a kit of your own"));
       }
-      return kit.orElse(null);
+      return kit;
     }
-    return ownKit(node);
+    return Optional.ofNullable(ownKit(node));
   }
 
   private TipKit ownKit(JsonNode node) {
@@ -197,11 +227,11 @@ final class SetFileReader {
     if (number.isBlank()) {
       faults.add(new Fault(path + ".number", "missing", "a text"));
     }
-    Double width = plain(node, path, "widthMm", 3, 30);
-    Double depth = plain(node, path, "depthMm", 0, 15);
-    Double well = plain(node, path, "wellLengthMm", 0.5, 25);
-    Double free = plain(node, path, "freeLengthMm", 1, 80);
-    Double thickness = plain(node, path, "thicknessMm", 0.1, 3);
+    Double width = plain(node, path, "widthMm", KitColumn.WIDTH);
+    Double depth = plain(node, path, "depthMm", KitColumn.DEPTH);
+    Double well = plain(node, path, "wellLengthMm", KitColumn.WELL_LENGTH);
+    Double free = plain(node, path, "freeLengthMm", KitColumn.FREE_LENGTH);
+    Double thickness = plain(node, path, "thicknessMm", KitColumn.THICKNESS);
     if (faults.size() > before) {
       return Optional.empty();
     }
@@ -212,7 +242,7 @@ final class SetFileReader {
     return Optional.of(new Tip(number, width, depth, well, free, thickness));
   }
 
-  private List<SetPlanner.Item> nails(JsonNode node, TipKit kit) {
+  private List<SetPlanner.Item> nails(JsonNode node, Fitting fitting) {
     List<SetPlanner.Item> items = new ArrayList<>();
     if (!node.isArray() || node.isEmpty() || node.size() > 10) {
       faults.add(
@@ -222,7 +252,7 @@ final class SetFileReader {
     Set<Finger> seen = EnumSet.noneOf(Finger.class);
     for (int i = 0; i < node.size(); i++) {
       String path = "nails[" + i + "]";
-      nail(node.get(i), path, kit)
+      nail(node.get(i), path, fitting)
           .ifPresent(
               item -> {
                 if (!seen.add(item.nail().finger())) {
@@ -234,11 +264,11 @@ final class SetFileReader {
     return items;
   }
 
-  private Optional<SetPlanner.Item> nail(JsonNode node, String path, TipKit kit) {
+  private Optional<SetPlanner.Item> nail(JsonNode node, String path, Fitting fitting) {
     int before = faults.size();
     Set<String> names =
         Stream.concat(
-                Stream.of("finger", "condition", "skin", "byHand"),
+                Stream.of("finger", "condition", "skin", "earlierProduct", "buildAnyway", "byHand"),
                 Readings.OF_A_PLATE.stream().map(SetFile::name))
             .collect(Collectors.toCollection(HashSet::new));
     if (!object(node, path, names)) {
@@ -248,6 +278,10 @@ final class SetFileReader {
     PlateCondition condition =
         word(node, path + ".", "condition", PlateCondition.class, PlateCondition.SOUND);
     SkinState skin = word(node, path + ".", "skin", SkinState.class, SkinState.INTACT);
+    LookOver seen =
+        new LookOver(
+            word(node, path + ".", "earlierProduct", EarlierProduct.class, EarlierProduct.NONE),
+            said(node, path + ".", "buildAnyway"));
     Map<Quantity, Double> values = new EnumMap<>(Quantity.class);
     for (Quantity quantity : Readings.OF_A_PLATE) {
       String name = SetFile.name(quantity);
@@ -255,13 +289,13 @@ final class SetFileReader {
           number(node, path + "." + name, name, quantity, SetFile.REQUIRED.contains(quantity));
       values.put(quantity, value == null ? 0 : value);
     }
-    Adjustments byHand = byHand(node.path("byHand"), path + ".byHand", kit);
+    Adjustments byHand = byHand(node.path("byHand"), path + ".byHand", fitting);
     if (faults.size() > before) {
       return Optional.empty();
     }
     try {
       Nail nail = new Readings(Map.of(finger, values)).nail(finger, condition, skin);
-      return Optional.of(new SetPlanner.Item(nail, byHand));
+      return Optional.of(new SetPlanner.Item(nail, byHand, seen));
     } catch (OutOfRange e) {
       faults.add(
           new Fault(
@@ -272,12 +306,14 @@ final class SetFileReader {
     }
   }
 
-  private Adjustments byHand(JsonNode node, String path, TipKit kit) {
+  private Adjustments byHand(JsonNode node, String path, Fitting fitting) {
     if (missing(node)) {
       return Adjustments.NONE;
     }
     Set<String> names =
-        Stream.concat(Stream.of("tip", "way"), Adjustments.QUANTITIES.stream().map(SetFile::name))
+        Stream.concat(
+                Stream.of("tip", "tipKit", "way"),
+                Adjustments.QUANTITIES.stream().map(SetFile::name))
             .collect(Collectors.toSet());
     if (!object(node, path, names)) {
       return Adjustments.NONE;
@@ -290,22 +326,53 @@ final class SetFileReader {
         values.put(quantity, value);
       }
     }
-    Optional<String> tip =
-        Optional.of(node.path("tip")).filter(JsonNode::isString).map(JsonNode::stringValue);
-    if (!missing(node.path("tip"))
-        && kit != null
-        && kit.tips().stream().noneMatch(each -> tip.filter(each.number()::equals).isPresent())) {
-      faults.add(
-          new Fault(
-              path + ".tip",
-              "not in the kit",
-              "one of " + kit.tips().stream().map(Tip::number).collect(Collectors.joining(", "))));
-    }
+    Optional<TipNumber> tip = tip(node, path, fitting);
     Optional<BuildWay> way =
         missing(node.path("way"))
             ? Optional.empty()
             : Optional.ofNullable(word(node, path + ".", "way", BuildWay.class, null));
     return new Adjustments(values, tip, way);
+  }
+
+  /** A number of the kit named beside it, else of the kit that leads the file. */
+  private Optional<TipNumber> tip(JsonNode node, String path, Fitting fitting) {
+    Optional<String> number = said(node, path + ".", "tip");
+    Optional<String> code = said(node, path + ".", "tipKit").or(fitting::kit);
+    if (number.isEmpty()) {
+      return Optional.empty();
+    }
+    Optional<TipKit> kit = code.flatMap(fitting::tipKit);
+    if (kit.isEmpty()) {
+      faults.add(
+          new Fault(
+              path + ".tipKit",
+              code.isEmpty() ? "missing" : "unknown",
+              "one of "
+                  + fitting.tips().stream().map(TipKit::code).collect(Collectors.joining(", "))));
+      return Optional.empty();
+    }
+    if (kit.get().tip(number.get()).isEmpty()) {
+      faults.add(
+          new Fault(
+              path + ".tip",
+              "not in the kit",
+              "one of "
+                  + kit.get().tips().stream().map(Tip::number).collect(Collectors.joining(", "))));
+    }
+    return Optional.of(new TipNumber(kit.get().code(), number.get()));
+  }
+
+  /** A short text, if there is one. */
+  private Optional<String> said(JsonNode parent, String path, String name) {
+    JsonNode node = parent.path(name);
+    if (missing(node)) {
+      return Optional.empty();
+    }
+    if (!node.isString() || node.stringValue().length() > MOST_TEXT) {
+      faults.add(new Fault(path + name, "not a short text", "up to " + MOST_TEXT + " characters"));
+      return Optional.empty();
+    }
+    return Optional.of(node.stringValue());
   }
 
   private Finger finger(JsonNode node, String path) {
@@ -341,16 +408,16 @@ final class SetFileReader {
     return node.doubleValue();
   }
 
-  private Double plain(JsonNode parent, String path, String name, double least, double most) {
+  private Double plain(JsonNode parent, String path, String name, KitColumn column) {
     JsonNode node = parent.path(name);
-    if (node.isNumber() && node.doubleValue() >= least && node.doubleValue() <= most) {
+    if (node.isNumber() && column.allows(node.doubleValue())) {
       return node.doubleValue();
     }
     faults.add(
         new Fault(
             path + "." + name,
             missing(node) ? "missing" : "not a number in range",
-            least + " to " + most + " mm"));
+            column.range()));
     return null;
   }
 

@@ -4,6 +4,7 @@ import java.nio.charset.StandardCharsets;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalInt;
 import ongle.app.drawing.FitDrawing;
 import ongle.app.drawing.FormDrawing;
 import ongle.app.drawing.Scene;
@@ -14,15 +15,22 @@ import ongle.app.sets.SetEditor;
 import ongle.app.sets.SetPage;
 import ongle.app.sets.SetReader;
 import ongle.app.sets.Stage;
+import ongle.app.web.NotFound;
 import ongle.app.web.Numbers;
 import ongle.app.words.FitWords;
+import ongle.app.words.PickingWords;
 import ongle.core.fitting.BuildWay;
 import ongle.core.fitting.FormFit;
+import ongle.core.fitting.FormPick;
+import ongle.core.fitting.FreeHandOrForms;
 import ongle.core.fitting.TipFit;
+import ongle.core.fitting.TipPick;
 import ongle.core.fitting.TipSizing;
 import ongle.core.fitting.TipsOrForms;
 import ongle.core.nail.Finger;
+import ongle.core.nail.PlateCondition;
 import ongle.core.nail.Seat;
+import ongle.core.plan.Adjustments.TipNumber;
 import ongle.core.plan.NailPlan;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
@@ -41,23 +49,37 @@ import org.springframework.web.bind.annotation.RequestParam;
 @Controller
 @RequestMapping("/sets/{id}/fit")
 class FitController {
+  /** So few of a number are left that it is worth saying. */
+  private static final int FEW = 10;
+
   private final SetReader reader;
   private final SetEditor editor;
   private final PdfWriter pdf;
   private final PaperStyle paper;
+  private final Drawer drawer;
 
-  FitController(SetReader reader, SetEditor editor, PdfWriter pdf, PaperStyle paper) {
+  FitController(
+      SetReader reader, SetEditor editor, PdfWriter pdf, PaperStyle paper, Drawer drawer) {
+    this.drawer = drawer;
     this.reader = reader;
     this.editor = editor;
     this.pdf = pdf;
     this.paper = paper;
   }
 
+  /**
+   * A kit tried on this nail, or leading the set.
+   *
+   * @param says how it does, in a few words
+   */
+  record KitChoice(String code, String label, String says, boolean chosen) {}
+
   /** One size of the kit in the rack. */
   record Rack(
       String number,
       String verdict,
       String slack,
+      String pieces,
       boolean usable,
       boolean taken,
       boolean advised) {}
@@ -76,16 +98,23 @@ class FitController {
   }
 
   /**
-   * @param number of the tip to take; empty to go back to the advised one
+   * @param kit the number is of; with a kit alone, the size advised from it is taken
+   * @param number of the tip to take; without kit and number back to the advised one
    */
   @PostMapping("/{finger}/tip")
   String take(
       @PathVariable long id,
       @PathVariable Finger finger,
+      @RequestParam(defaultValue = "") String kit,
       @RequestParam(defaultValue = "") String number,
       @ModelAttribute("seat") Seat seat,
       Model model) {
-    editor.takeTip(id, finger, Optional.of(number).filter(n -> !n.isBlank()));
+    Optional<TipNumber> wanted =
+        kit.isBlank()
+            ? Optional.empty()
+            : Optional.of(new TipNumber(kit, number.isBlank() ? nearest(id, finger, kit) : number));
+    wanted.ifPresent(tip -> known(reader.planned(id).of(finger), tip));
+    editor.takeTip(id, finger, wanted);
     show(reader.planned(id), finger, seat, model);
     return "fit/page :: stage";
   }
@@ -116,6 +145,73 @@ class FitController {
     editor.prefer(id, school);
     show(reader.planned(id), finger, seat, model);
     return "fit/page :: stage";
+  }
+
+  /** How bitten nails are built on in this set. */
+  @PostMapping("/{finger}/bitten")
+  String prefer(
+      @PathVariable long id,
+      @PathVariable Finger finger,
+      @RequestParam FreeHandOrForms bitten,
+      @ModelAttribute("seat") Seat seat,
+      Model model) {
+    editor.prefer(id, bitten);
+    show(reader.planned(id), finger, seat, model);
+    return "fit/page :: stage";
+  }
+
+  /**
+   * @param kit of tips to lead the set; empty for the one with the least to file
+   */
+  @PostMapping("/{finger}/kit")
+  String fitFrom(
+      @PathVariable long id,
+      @PathVariable Finger finger,
+      @RequestParam(defaultValue = "") String kit,
+      @ModelAttribute("seat") Seat seat,
+      Model model) {
+    editor.fitFrom(id, Optional.of(kit).filter(code -> !code.isBlank()));
+    show(reader.planned(id), finger, seat, model);
+    return "fit/page :: stage";
+  }
+
+  /** What to lay out for the whole set. */
+  @GetMapping("/list")
+  String list(
+      @PathVariable long id,
+      @RequestParam Optional<Finger> finger,
+      @ModelAttribute("seat") Seat seat,
+      Model model) {
+    PlannedSet planned = reader.planned(id);
+    SetPage.show(planned, Stage.FIT, SetPage.chosen(finger, seat), seat, model);
+    model.addAttribute("list", PickingWords.of(planned.plan()));
+    model.addAttribute("takenOutAt", planned.set().getTakenOutAt());
+    return "fit/list";
+  }
+
+  /** Counts what the set takes out of the stock, once. */
+  @PostMapping("/list/taken")
+  String taken(@PathVariable long id) {
+    drawer.takeOut(id);
+    return "redirect:/sets/" + id + "/fit/list";
+  }
+
+  /** The size to show of a kit: the advised one, else the nearest. */
+  private String nearest(long id, Finger finger, String kit) {
+    TipSizing sizing =
+        reader
+            .planned(id)
+            .of(finger)
+            .fit()
+            .ofKit(kit)
+            .orElseThrow(() -> new NotFound("kit " + kit));
+    return sizing.advised().map(TipPick::number).orElseGet(() -> nearest(sizing).tip().number());
+  }
+
+  private static void known(NailPlan plan, TipNumber tip) {
+    if (plan.fit().ofKit(tip.kit()).flatMap(sizing -> sizing.ofNumber(tip.number())).isEmpty()) {
+      throw new NotFound("tip " + tip.number() + " of " + tip.kit());
+    }
   }
 
   /** One nail's cutting template as a drawing of its own, at true size. */
@@ -174,9 +270,15 @@ class FitController {
     boolean chosen = planned.set().nail(finger).adjustments().way().isPresent();
     model.addAttribute("finger", finger);
     model.addAttribute("plan", plan);
-    model.addAttribute("kit", planned.plan().wish().fitting().tips());
+    model.addAttribute("kits", kitsOf(plan));
+    model.addAttribute(
+        "kitShown", plan.fit().sizing().map(sizing -> sizing.kit().code()).orElse(""));
+    model.addAttribute("leads", leads(planned));
+    model.addAttribute("bittenSchools", FreeHandOrForms.values());
+    model.addAttribute("bitten", planned.set().getBitten());
+    model.addAttribute("isBitten", plan.nail().condition() == PlateCondition.BITTEN);
     model.addAttribute("verdict", FitWords.of(plan));
-    model.addAttribute("byHand", planned.set().nail(finger).adjustments().tipNumber().isPresent());
+    model.addAttribute("byHand", planned.set().nail(finger).adjustments().tip().isPresent());
     model.addAttribute("wayByHand", chosen);
     model.addAttribute("ways", ways(plan));
     model.addAttribute("schools", TipsOrForms.values());
@@ -199,33 +301,97 @@ class FitController {
         .toList();
   }
 
+  /** The kits on this nail, what to take first in front. */
+  private static List<KitChoice> kitsOf(NailPlan plan) {
+    Optional<String> taken = plan.fit().sizing().map(sizing -> sizing.kit().code());
+    return plan.fit().kits().stream()
+        .map(
+            sizing ->
+                new KitChoice(
+                    sizing.kit().code(),
+                    sizing.kit().label(),
+                    says(sizing),
+                    taken.filter(sizing.kit().code()::equals).isPresent()))
+        .toList();
+  }
+
+  private static String says(TipSizing sizing) {
+    return sizing
+        .advised()
+        .map(
+            pick ->
+                pick.number()
+                    + (pick.suits()
+                        ? ", " + Numbers.format(pick.toFile(), 0) + " mm² to file"
+                        : !pick.blank().covers()
+                            ? ", blank too narrow"
+                            : pick.fit().seating() == TipFit.Seating.FIGHTS
+                                ? ", fights the curve"
+                                : ", too short"))
+        .orElse("no size");
+  }
+
+  /** The kits for the whole set, the one with the least to file in front. */
+  private static List<KitChoice> leads(PlannedSet planned) {
+    String chosen = planned.set().getKit();
+    return planned.plan().kits().ranked().stream()
+        .map(
+            standing ->
+                new KitChoice(
+                    standing.kit().code(),
+                    standing.kit().label(),
+                    "suits "
+                        + standing.suits()
+                        + ", "
+                        + Numbers.format(standing.toFile(), 0)
+                        + " mm² to file",
+                    standing.kit().code().equals(chosen)))
+        .toList();
+  }
+
   private static List<Rack> rack(NailPlan plan) {
-    TipSizing sizing = plan.fit().sizing();
+    Optional<TipSizing> shown = plan.fit().sizing();
+    return shown.map(sizing -> rack(plan, sizing)).orElse(List.of());
+  }
+
+  private static List<Rack> rack(NailPlan plan, TipSizing sizing) {
     return sizing.all().stream()
         .map(
             fit ->
                 new Rack(
                     fit.tip().number(),
                     fit.verdict() == TipFit.Verdict.FILE
-                        ? "file " + Numbers.format(fit.filePerSide(), 1) + " a side"
+                        ? "file " + Numbers.format(fit.filePerSide(), 2)
                         : fit.verdict().label(),
                     FitWords.signed(fit.slack(), 2),
-                    fit.verdict().usable(),
-                    plan.fit().tip().filter(fit::equals).isPresent(),
-                    sizing.advised().filter(fit::equals).isPresent()))
+                    pieces(sizing, fit.tip().number()),
+                    fit.verdict().usable() && sizing.kit().stock().has(fit.tip().number()),
+                    plan.fit().tip().map(TipPick::fit).filter(fit::equals).isPresent(),
+                    sizing.advised().map(TipPick::fit).filter(fit::equals).isPresent()))
         .toList();
+  }
+
+  /** Left of it, where counted and worth saying. */
+  private static String pieces(TipSizing sizing, String number) {
+    OptionalInt left = sizing.kit().stock().of(number);
+    if (left.isEmpty() || left.getAsInt() > FEW) {
+      return null;
+    }
+    return left.getAsInt() == 0 ? "used up" : left.getAsInt() + " left";
   }
 
   /** Across or from the side first, then from above. */
   private static List<Scene> drawings(NailPlan plan) {
-    Optional<FormFit> form = plan.fit().form();
+    Optional<FormFit> form = plan.fit().form().map(FormPick::fit);
     if (form.isPresent()) {
       return List.of(
           FormDrawing.fromSide(plan, form.get()), FormDrawing.fromAbove(plan, form.get()));
     }
-    if (plan.fit().way() == BuildWay.TIP) {
-      // With no usable tip, the nearest one is drawn to show why.
-      TipFit shown = plan.fit().tip().orElseGet(() -> nearest(plan.fit().sizing()));
+    // With no usable tip, the nearest one is drawn to show why.
+    Optional<TipFit> tip =
+        plan.fit().tip().map(TipPick::fit).or(() -> plan.fit().lead().map(FitController::nearest));
+    if (plan.fit().way() == BuildWay.TIP && tip.isPresent()) {
+      TipFit shown = tip.get();
       return List.of(FitDrawing.across(plan.nail(), shown), FitDrawing.fromAbove(plan, shown));
     }
     return List.of(FitDrawing.onTheNail(plan));

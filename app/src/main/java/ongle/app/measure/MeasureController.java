@@ -4,8 +4,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import ongle.app.drawing.HowToMeasureDrawing;
-import ongle.app.sets.Edit;
 import ongle.app.sets.Edited;
+import ongle.app.sets.NailSet;
 import ongle.app.sets.NumberField;
 import ongle.app.sets.PlannedSet;
 import ongle.app.sets.SetEditor;
@@ -13,7 +13,11 @@ import ongle.app.sets.SetNail;
 import ongle.app.sets.SetPage;
 import ongle.app.sets.SetReader;
 import ongle.app.sets.Stage;
+import ongle.app.sets.Taken;
 import ongle.app.sets.Typed;
+import ongle.app.web.Edit;
+import ongle.app.web.Numbers;
+import ongle.app.words.VisitWords;
 import ongle.core.nail.Finger;
 import ongle.core.nail.PlateCondition;
 import ongle.core.nail.Quantity;
@@ -21,6 +25,7 @@ import ongle.core.nail.Reading;
 import ongle.core.nail.Readings;
 import ongle.core.nail.Seat;
 import ongle.core.nail.SkinState;
+import ongle.core.wear.Growth;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -60,7 +65,7 @@ class MeasureController {
     SetPage.show(planned, Stage.MEASURE, chosen, seat, model);
     model.addAttribute(
         "rows",
-        Readings.OF_A_PLATE.stream()
+        rows(planned).stream()
             .map(
                 quantity ->
                     new Row(
@@ -92,9 +97,12 @@ class MeasureController {
       @PathVariable Quantity quantity,
       @RequestParam(defaultValue = "") String value,
       @RequestParam(defaultValue = "") String seen,
+      @RequestParam(defaultValue = "TYPED") Taken.How how,
       @ModelAttribute("seat") Seat seat,
+      @ModelAttribute("technician") String technician,
       Model model) {
-    Edited edited = editor.type(id, finger, List.of(new Typed(quantity, value, seen)));
+    Edited edited =
+        editor.type(id, finger, List.of(new Typed(quantity, value, seen, how, technician)));
     PlannedSet planned = edited.planned();
     SetPage.show(planned, Stage.MEASURE, finger, seat, model);
     model.addAttribute("id", id);
@@ -123,24 +131,66 @@ class MeasureController {
 
   /** Copies to the other hand; the whole page answers, as a whole column changed. */
   @PostMapping("/{finger}/twin")
-  String twin(@PathVariable long id, @PathVariable Finger finger) {
-    editor.copyToTwin(id, finger);
+  String twin(
+      @PathVariable long id,
+      @PathVariable Finger finger,
+      @ModelAttribute("technician") String technician) {
+    editor.copyToTwin(id, finger, technician);
     return "redirect:/sets/" + id + "/measure?finger=" + finger;
   }
 
   private static void showHow(PlannedSet planned, Finger finger, Quantity quantity, Model model) {
-    Reading reading = planned.readings().of(finger, quantity);
+    Reading reading = reading(planned, finger, quantity);
+    Optional<NailSet> last = planned.lastVisit();
     model.addAttribute(
         "how",
         new How(
             finger,
             quantity,
             reading,
-            HowToMeasureDrawing.of(planned.of(finger).nail(), quantity, reading.value())));
+            HowToMeasureDrawing.of(planned.of(finger).nail(), quantity, reading.value()),
+            planned.set().nail(finger).taken(quantity).map(VisitWords::taken).orElse(null),
+            last.flatMap(set -> VisitWords.before(set, finger, quantity)).orElse(null)));
   }
 
-  /** A finger, what is measured on it, and the drawing that shows how. */
-  record How(Finger finger, Quantity quantity, Reading reading, ongle.app.drawing.Scene scene) {}
+  /**
+   * A finger, what is measured on it, and the drawing that shows how.
+   *
+   * @param taken how the value came about; null if there is none
+   * @param before what it was at the last visit; null if it is not known
+   */
+  record How(
+      Finger finger,
+      Quantity quantity,
+      Reading reading,
+      ongle.app.drawing.Scene scene,
+      String taken,
+      String before) {}
+
+  /** What is measured at this visit: the plates, and at a later visit the regrowth. */
+  private static List<Quantity> rows(PlannedSet planned) {
+    List<Quantity> rows = new ArrayList<>(Readings.OF_A_PLATE);
+    if (planned.lastVisit().isPresent()) {
+      rows.add(Quantity.REGROWTH);
+    }
+    return rows;
+  }
+
+  private static Reading reading(PlannedSet planned, Finger finger, Quantity quantity) {
+    if (quantity != Quantity.REGROWTH) {
+      return planned.readings().of(finger, quantity);
+    }
+    return planned
+        .set()
+        .nail(finger)
+        .value(quantity)
+        .map(value -> new Reading(value, Reading.Source.MEASURED))
+        .orElseGet(
+            () ->
+                new Reading(
+                    Growth.after(finger.digit(), planned.daysSinceLastVisit()),
+                    Reading.Source.USUAL));
+  }
 
   private static void showProgress(PlannedSet planned, Model model) {
     model.addAttribute("measured", planned.set().measuredNails());
@@ -148,9 +198,19 @@ class MeasureController {
   }
 
   private static NumberField field(PlannedSet planned, Finger finger, Quantity quantity) {
-    Reading reading = planned.readings().of(finger, quantity);
-    return NumberField.stored(
-        planned.set().nail(finger), quantity, reading.value(), reading.source().label());
+    Reading reading = reading(planned, finger, quantity);
+    NumberField field =
+        NumberField.stored(
+            planned.set().nail(finger), quantity, reading.value(), reading.source().label());
+    return planned.readings().unlikelySinceLastVisit(finger, quantity)
+        ? field.noting(
+            "last time "
+                + planned
+                    .lastVisit()
+                    .flatMap(set -> set.nail(finger).value(quantity))
+                    .map(value -> Numbers.format(quantity, value))
+                    .orElse(""))
+        : field;
   }
 
   private static LookOver look(PlannedSet planned, Finger finger) {

@@ -1,5 +1,6 @@
 package ongle.app.sets;
 
+import ongle.app.web.Edit;
 import ongle.core.nail.Quantity;
 
 /**

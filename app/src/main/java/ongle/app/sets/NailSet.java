@@ -18,6 +18,9 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import ongle.app.salon.Salon;
+import ongle.core.fitting.FreeHandOrForms;
+import ongle.core.fitting.Schools;
 import ongle.core.fitting.TipsOrForms;
 import ongle.core.nail.Finger;
 import ongle.core.nail.Hand;
@@ -33,6 +36,14 @@ import ongle.core.structure.CrossThickness;
 /** One set of ten nails for a client, from measuring to the sheet. */
 @Entity
 public class NailSet {
+  /** What a new set begins with, by how its length is given. */
+  private static final Map<LengthWish.Mode, Double> USUAL_LENGTH =
+      Map.of(
+          LengthWish.Mode.MILLIMETRES, 5.0,
+          LengthWish.Mode.SLENDERNESS, 5.0,
+          LengthWish.Mode.PLATE_SHARE, 50.0,
+          LengthWish.Mode.COVER_FINGERTIP, 3.0);
+
   @Id
   @GeneratedValue(strategy = GenerationType.IDENTITY)
   private Long id;
@@ -49,7 +60,7 @@ public class NailSet {
   @Enumerated(EnumType.STRING)
   private LengthWish.Mode lengthMode = LengthWish.Mode.COVER_FINGERTIP;
 
-  private double lengthValue = 3;
+  private double lengthValue = USUAL_LENGTH.get(LengthWish.Mode.COVER_FINGERTIP);
   private String product = Product.HARD_GEL.code();
 
   @Enumerated(EnumType.STRING)
@@ -69,6 +80,15 @@ public class NailSet {
   @Enumerated(EnumType.STRING)
   private TipsOrForms tipsOrForms = TipsOrForms.TIPS;
 
+  @Enumerated(EnumType.STRING)
+  private FreeHandOrForms bitten = FreeHandOrForms.FREE_HAND;
+
+  private Long previousId;
+  private String wishes;
+  private String guardian;
+  private String allergyHarmless;
+  private LocalDateTime takenOutAt;
+
   @OneToMany(mappedBy = "set", cascade = CascadeType.ALL)
   @OrderBy("finger")
   private List<SetNail> nails = new ArrayList<>();
@@ -78,11 +98,16 @@ public class NailSet {
   /**
    * @param formKey of the form it was begun with, so that a form sent twice begins one set
    */
-  public NailSet(UUID formKey, long clientId, LocalDateTime createdAt, String kit) {
+  NailSet(UUID formKey, long clientId, LocalDateTime createdAt, Salon salon) {
     this.formKey = formKey;
     this.clientId = clientId;
     this.createdAt = createdAt;
-    this.kit = kit;
+    tipsOrForms = salon.getTipsOrForms();
+    bitten = salon.getBitten();
+    lengthMode = salon.getLengthMode();
+    lengthValue = USUAL_LENGTH.get(lengthMode);
+    school = salon.getApex();
+    across = salon.getAcross();
     for (Finger finger : Finger.values()) {
       nails.add(new SetNail(this, finger));
     }
@@ -126,8 +151,42 @@ public class NailSet {
     return across;
   }
 
+  /** Code of the tip kit to lead it; null for the one with the least to file. */
   public String getKit() {
     return kit;
+  }
+
+  public Schools schools() {
+    return new Schools(tipsOrForms, bitten);
+  }
+
+  public FreeHandOrForms getBitten() {
+    return bitten;
+  }
+
+  /** The client's set before this one with measures on it; null if there is none. */
+  public Long getPreviousId() {
+    return previousId;
+  }
+
+  /** What the client wants, in words. */
+  public String getWishes() {
+    return wishes;
+  }
+
+  /** Who agreed for a minor; null if nobody did. */
+  public String getGuardian() {
+    return guardian;
+  }
+
+  /** Why the allergy on record is to nothing used here; null if that is not settled. */
+  public String getAllergyHarmless() {
+    return allergyHarmless;
+  }
+
+  /** When its tips and forms were taken from the stock; null if they were not. */
+  public LocalDateTime getTakenOutAt() {
+    return takenOutAt;
   }
 
   /** What this hand does all day. */
@@ -147,11 +206,20 @@ public class NailSet {
     return nails.stream().filter(nail -> nail.getFinger() == finger).findFirst().orElseThrow();
   }
 
-  /** What has been measured so far, with estimates for the rest. */
-  public Readings readings() {
+  /**
+   * What has been measured so far, with estimates for the rest.
+   *
+   * @param lastVisit what was measured then; empty at the first
+   */
+  public Readings readings(Map<Finger, Map<Quantity, Double>> lastVisit) {
+    return new Readings(measured(), lastVisit);
+  }
+
+  /** What was measured, by finger. */
+  public Map<Finger, Map<Quantity, Double>> measured() {
     Map<Finger, Map<Quantity, Double>> measured = new EnumMap<>(Finger.class);
     nails.forEach(nail -> measured.put(nail.getFinger(), nail.measured()));
-    return new Readings(measured);
+    return measured;
   }
 
   /** How many of the ten have a measured width. */
@@ -190,6 +258,49 @@ public class NailSet {
 
   void prefer(TipsOrForms wished) {
     tipsOrForms = wished;
+  }
+
+  void prefer(FreeHandOrForms wished) {
+    bitten = wished;
+  }
+
+  /** Null for the kit with the least to file. */
+  void fitFrom(String tipKit) {
+    kit = tipKit;
+  }
+
+  /**
+   * Begins where the last visit ended: the same wish, the same look at the plates, the same hands'
+   * work. Skin, consent and allergy are looked at anew.
+   */
+  void goOnFrom(NailSet last) {
+    previousId = last.id;
+    shape = last.shape;
+    lengthMode = last.lengthMode;
+    lengthValue = last.lengthValue;
+    product = last.product;
+    leftDoes = last.leftDoes;
+    rightDoes = last.rightDoes;
+    wishes = last.wishes;
+    for (SetNail nail : nails) {
+      nail.look(last.nail(nail.getFinger()).getPlateCondition(), nail.getSkin());
+    }
+  }
+
+  void wish(String words) {
+    wishes = words;
+  }
+
+  void agreed(String who) {
+    guardian = who;
+  }
+
+  void settleAllergy(String why) {
+    allergyHarmless = why;
+  }
+
+  void takenOut(LocalDateTime at) {
+    takenOutAt = at;
   }
 
   void spread(CrossThickness wished) {

@@ -1,6 +1,7 @@
 package ongle.app.sets;
 
 import java.util.Optional;
+import ongle.app.web.Edit;
 import ongle.app.web.Numbers;
 import ongle.core.nail.Finger;
 import ongle.core.nail.Quantity;
@@ -14,6 +15,7 @@ import ongle.core.nail.Quantity;
  * @param otherwiseFrom where that comes from
  * @param why what is allowed instead, if what was typed could not be taken
  * @param theirs what another window put there meanwhile, if that is the trouble
+ * @param note something worth a look about what stands there; null if nothing
  */
 public record NumberField(
     Finger finger,
@@ -23,7 +25,8 @@ public record NumberField(
     String otherwise,
     String otherwiseFrom,
     String why,
-    String theirs) {
+    String theirs,
+    String note) {
 
   /** As stored, with anything typed before that could not be taken. */
   public static NumberField stored(SetNail nail, Quantity quantity, double otherwise, String from) {
@@ -37,7 +40,14 @@ public record NumberField(
         Numbers.format(quantity, otherwise),
         from,
         rejected.map(typed -> SetEditor.refusal(nail, quantity, typed)).orElse(null),
+        null,
         null);
+  }
+
+  /** The same with something to look at. */
+  public NumberField noting(String worthALook) {
+    return new NumberField(
+        finger, quantity, shown, seen, otherwise, otherwiseFrom, why, theirs, worthALook);
   }
 
   /** The same after an edit that met another window's. */
@@ -53,7 +63,8 @@ public record NumberField(
           "Another window changed this to "
               + (conflict.theirs().isEmpty() ? "nothing" : conflict.theirs())
               + " meanwhile.",
-          conflict.theirs());
+          conflict.theirs(),
+          note);
     }
     return this;
   }

@@ -1,6 +1,8 @@
 package ongle.app.sets;
 
+import java.time.temporal.ChronoUnit;
 import java.util.List;
+import java.util.Optional;
 import ongle.app.clients.Client;
 import ongle.core.nail.Finger;
 import ongle.core.nail.Nail;
@@ -12,17 +14,26 @@ import ongle.core.plan.SetPlan;
  * A set as stored, whose it is, and its plan.
  *
  * @param set as stored, not to be changed
+ * @param lastVisit the client's set before, not to be changed; empty at the first visit
  * @param client whose hands
  * @param readings measured and estimated values
  * @param plan worked out from them
  */
-public record PlannedSet(NailSet set, Client client, Readings readings, SetPlan plan) {
+public record PlannedSet(
+    NailSet set, Optional<NailSet> lastVisit, Client client, Readings readings, SetPlan plan) {
   public long id() {
     return set.getId();
   }
 
   public NailPlan of(Finger finger) {
     return plan.of(finger).orElseThrow();
+  }
+
+  /** Days from the last visit to this one; 0 at the first. */
+  public long daysSinceLastVisit() {
+    return lastVisit
+        .map(last -> ChronoUnit.DAYS.between(last.getCreatedAt(), set.getCreatedAt()))
+        .orElse(0L);
   }
 
   /** The ten natural nails. */

@@ -32,7 +32,7 @@ class SetController {
       throw new NotFound("client " + clientId);
     }
     NailSet set = editor.begin(formKey, clientId, LocalDateTime.now(clock));
-    return "redirect:/sets/" + set.getId() + "/measure";
+    return "redirect:/sets/" + set.getId() + "/look";
   }
 
   /** Where the work on a set goes on: measuring until every width is known, then structure. */

@@ -1,18 +1,23 @@
 package ongle.app.sets;
 
+import java.time.Clock;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
+import java.time.temporal.ChronoUnit;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Consumer;
-import ongle.app.kits.KitCatalogue;
+import ongle.app.salon.SalonSettings;
+import ongle.app.web.Edit;
 import ongle.app.web.NotFound;
 import ongle.app.web.Numbers;
 import ongle.core.fitting.BuildWay;
+import ongle.core.fitting.FreeHandOrForms;
 import ongle.core.fitting.TipsOrForms;
+import ongle.core.nail.EarlierProduct;
 import ongle.core.nail.Finger;
 import ongle.core.nail.Hand;
 import ongle.core.nail.OutOfRange;
@@ -22,6 +27,7 @@ import ongle.core.nail.Readings;
 import ongle.core.nail.SkinState;
 import ongle.core.plan.Activity;
 import ongle.core.plan.Adjustments;
+import ongle.core.plan.Adjustments.TipNumber;
 import ongle.core.product.Product;
 import ongle.core.shape.LengthWish;
 import ongle.core.shape.NailShape;
@@ -41,13 +47,15 @@ import org.springframework.transaction.annotation.Transactional;
 @Retryable(includes = OptimisticLockingFailureException.class, maxRetries = 4, delay = 15)
 public class SetEditor {
   private final SetRepository sets;
-  private final KitCatalogue kits;
+  private final SalonSettings salon;
   private final SetReader reader;
+  private final Clock clock;
 
-  SetEditor(SetRepository sets, KitCatalogue kits, SetReader reader) {
+  SetEditor(SetRepository sets, SalonSettings salon, SetReader reader, Clock clock) {
     this.sets = sets;
-    this.kits = kits;
+    this.salon = salon;
     this.reader = reader;
+    this.clock = clock;
   }
 
   /** Begins a set; the same form key gives the same set. */
@@ -57,7 +65,9 @@ public class SetEditor {
 
   private NailSet beginOnce(UUID formKey, long clientId, LocalDateTime at) {
     try {
-      return sets.saveAndFlush(new NailSet(formKey, clientId, at, kits.usual().code()));
+      NailSet set = new NailSet(formKey, clientId, at, salon.current());
+      reader.visits(clientId).stream().reduce((earlier, later) -> later).ifPresent(set::goOnFrom);
+      return sets.saveAndFlush(set);
     } catch (DataIntegrityViolationException sentTwice) {
       return sets.findByFormKey(formKey).orElseThrow(() -> sentTwice);
     }
@@ -70,7 +80,7 @@ public class SetEditor {
     Edit edit = new Edit.Saved();
     Quantity quantity = typed.isEmpty() ? null : typed.get(0).quantity();
     for (Typed each : typed) {
-      Edit one = take(set.nail(finger), each);
+      Edit one = take(set.nail(finger), each, now());
       if (edit instanceof Edit.Saved && !(one instanceof Edit.Saved)) {
         edit = one;
         quantity = each.quantity();
@@ -87,7 +97,11 @@ public class SetEditor {
     return new Edited(new Edit.Saved(), null, reader.planned(set));
   }
 
-  private static Edit take(SetNail nail, Typed typed) {
+  private LocalDateTime now() {
+    return LocalDateTime.now(clock).truncatedTo(ChronoUnit.SECONDS);
+  }
+
+  private static Edit take(SetNail nail, Typed typed, LocalDateTime at) {
     Quantity quantity = typed.quantity();
     String mine = typed.text().strip();
     Optional<Double> value = Numbers.parse(mine, quantity);
@@ -111,7 +125,8 @@ public class SetEditor {
       nail.reject(quantity, mine);
       return new Edit.Refused(refusal.get());
     }
-    nail.put(quantity, value.get());
+    String by = typed.by().isBlank() ? null : typed.by().strip();
+    nail.put(quantity, new Taken(value.get(), typed.how(), at, by));
     return new Edit.Saved();
   }
 
@@ -121,12 +136,15 @@ public class SetEditor {
    * @throws OutOfRange if one of them cannot be; then none is taken
    */
   @Transactional
-  public void measure(long setId, Map<Finger, Map<Quantity, Double>> hands) {
+  public void measure(
+      long setId, Map<Finger, Map<Quantity, Double>> hands, Taken.How how, String by) {
     NailSet set = set(setId);
+    LocalDateTime at = now();
     hands.forEach(
         (finger, values) ->
             values.forEach(
-                (quantity, value) -> set.nail(finger).put(quantity, quantity.check(value))));
+                (quantity, value) ->
+                    set.nail(finger).put(quantity, new Taken(quantity.check(value), how, at, by))));
   }
 
   /**
@@ -169,26 +187,74 @@ public class SetEditor {
 
   /** Copies what was measured to the same finger of the other hand. */
   @Transactional
-  public void copyToTwin(long setId, Finger finger) {
+  public void copyToTwin(long setId, Finger finger, String by) {
     NailSet set = set(setId);
-    set.nail(finger.twin()).copyMeasuresOf(set.nail(finger));
+    set.nail(finger.twin()).copyMeasuresOf(set.nail(finger), now(), by.isBlank() ? null : by);
+  }
+
+  /** Notes what is on a nail when the client sits down. */
+  @Transactional
+  public void found(long setId, Finger finger, EarlierProduct product) {
+    change(setId, set -> set.nail(finger).found(product));
   }
 
   /**
-   * @param number of the tip to take; empty for the advised one
+   * Builds on a finger although its skin says postpone.
+   *
+   * @param reason kept with the visit; blank to leave the finger alone again
    */
   @Transactional
-  public void takeTip(long setId, Finger finger, Optional<String> number) {
-    NailSet set = set(setId);
-    number.ifPresent(
-        wanted -> {
-          if (kits.ofCode(set.getKit()).stream()
-              .flatMap(kit -> kit.tips().stream())
-              .noneMatch(tip -> tip.number().equals(wanted))) {
-            throw new NotFound("tip " + wanted);
-          }
-        });
-    set.nail(finger).takeTip(number.orElse(null));
+  public void buildAnyway(long setId, Finger finger, String reason) {
+    change(setId, set -> set.nail(finger).buildAnyway(orNull(reason)));
+  }
+
+  /** Notes what the client wants, in words; blank for nothing. */
+  @Transactional
+  public void wish(long setId, String words) {
+    change(setId, set -> set.wish(orNull(words)));
+  }
+
+  /** Notes who agreed for a minor; blank takes it back. */
+  @Transactional
+  public void agreed(long setId, String guardian) {
+    change(setId, set -> set.agreed(orNull(guardian)));
+  }
+
+  /** Notes why the allergy on record is to nothing used here; blank takes it back. */
+  @Transactional
+  public void settleAllergy(long setId, String why) {
+    change(setId, set -> set.settleAllergy(orNull(why)));
+  }
+
+  /** Notes that what the set takes has been counted out of the stock. */
+  @Transactional
+  public void takenOut(long setId) {
+    change(setId, set -> set.takenOut(now()));
+  }
+
+  private static String orNull(String text) {
+    return text.isBlank() ? null : text.strip();
+  }
+
+  /**
+   * @param tip to take; empty for the advised one
+   */
+  @Transactional
+  public void takeTip(long setId, Finger finger, Optional<TipNumber> tip) {
+    change(setId, set -> set.nail(finger).takeTip(tip.orElse(null)));
+  }
+
+  /**
+   * @param kit of tips to lead the set; empty for the one with the least to file
+   */
+  @Transactional
+  public void fitFrom(long setId, Optional<String> kit) {
+    change(setId, set -> set.fitFrom(kit.orElse(null)));
+  }
+
+  @Transactional
+  public void prefer(long setId, FreeHandOrForms school) {
+    change(setId, set -> set.prefer(school));
   }
 
   /**

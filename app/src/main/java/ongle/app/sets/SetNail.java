@@ -15,17 +15,21 @@ import jakarta.persistence.ManyToOne;
 import jakarta.persistence.MapKeyColumn;
 import jakarta.persistence.MapKeyEnumerated;
 import jakarta.persistence.Version;
+import java.time.LocalDateTime;
 import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.Optional;
 import ongle.core.fitting.BuildWay;
+import ongle.core.nail.EarlierProduct;
 import ongle.core.nail.Finger;
 import ongle.core.nail.PlateCondition;
 import ongle.core.nail.Quantity;
 import ongle.core.nail.Readings;
 import ongle.core.nail.SkinState;
 import ongle.core.plan.Adjustments;
+import ongle.core.plan.Adjustments.TipNumber;
+import ongle.core.plan.LookOver;
 import org.hibernate.annotations.Fetch;
 import org.hibernate.annotations.FetchMode;
 
@@ -51,7 +55,13 @@ public class SetNail {
   @Enumerated(EnumType.STRING)
   private SkinState skin = SkinState.INTACT;
 
+  private String tipKit;
   private String tipNumber;
+
+  @Enumerated(EnumType.STRING)
+  private EarlierProduct earlier = EarlierProduct.NONE;
+
+  private String buildAnyway;
 
   @Enumerated(EnumType.STRING)
   private BuildWay way;
@@ -60,9 +70,8 @@ public class SetNail {
   @CollectionTable(name = "set_nail_value", joinColumns = @JoinColumn(name = "nail_id"))
   @MapKeyColumn(name = "quantity")
   @MapKeyEnumerated(EnumType.STRING)
-  @Column(name = "amount")
   @Fetch(FetchMode.SUBSELECT)
-  private Map<Quantity, Double> values = new HashMap<>();
+  private Map<Quantity, Taken> values = new HashMap<>();
 
   @ElementCollection
   @CollectionTable(name = "set_nail_rejected", joinColumns = @JoinColumn(name = "nail_id"))
@@ -92,7 +101,25 @@ public class SetNail {
   }
 
   public Optional<Double> value(Quantity quantity) {
+    return taken(quantity).map(Taken::amount);
+  }
+
+  /** The value with how, when and by whom it was taken. */
+  public Optional<Taken> taken(Quantity quantity) {
     return Optional.ofNullable(values.get(quantity));
+  }
+
+  public EarlierProduct getEarlier() {
+    return earlier;
+  }
+
+  /** Why it is built on although the skin says postpone; null if it is not. */
+  public String getBuildAnyway() {
+    return buildAnyway;
+  }
+
+  public LookOver lookOver() {
+    return new LookOver(earlier, Optional.ofNullable(buildAnyway));
   }
 
   /** What was typed for it but could not be taken. */
@@ -106,7 +133,7 @@ public class SetNail {
     values.forEach(
         (quantity, value) -> {
           if (Readings.OF_A_PLATE.contains(quantity)) {
-            measured.put(quantity, value);
+            measured.put(quantity, value.amount());
           }
         });
     return measured;
@@ -117,13 +144,16 @@ public class SetNail {
     values.forEach(
         (quantity, value) -> {
           if (Adjustments.QUANTITIES.contains(quantity)) {
-            byHand.put(quantity, value);
+            byHand.put(quantity, value.amount());
           }
         });
-    return new Adjustments(byHand, Optional.ofNullable(tipNumber), Optional.ofNullable(way));
+    return new Adjustments(
+        byHand,
+        Optional.ofNullable(tipNumber).map(number -> new TipNumber(tipKit, number)),
+        Optional.ofNullable(way));
   }
 
-  void put(Quantity quantity, double value) {
+  void put(Quantity quantity, Taken value) {
     values.put(quantity, value);
     rejected.remove(quantity);
   }
@@ -139,11 +169,28 @@ public class SetNail {
 
   void look(PlateCondition condition, SkinState state) {
     plateCondition = condition;
+    if (skin != state) {
+      buildAnyway = null; // a reason is for what was found, not for what is found now
+    }
     skin = state;
   }
 
-  void takeTip(String number) {
-    tipNumber = number;
+  /** Notes what was on the nail. */
+  void found(EarlierProduct product) {
+    earlier = product;
+  }
+
+  /**
+   * @param reason null to leave the finger alone again
+   */
+  void buildAnyway(String reason) {
+    buildAnyway = reason;
+  }
+
+  /** Null for the advised one. */
+  void takeTip(TipNumber tip) {
+    tipKit = tip == null ? null : tip.kit();
+    tipNumber = tip == null ? null : tip.number();
   }
 
   /**
@@ -154,9 +201,9 @@ public class SetNail {
   }
 
   /** Takes over what was measured on the other; what was set by hand stays. */
-  void copyMeasuresOf(SetNail other) {
+  void copyMeasuresOf(SetNail other, LocalDateTime at, String by) {
     for (Quantity quantity : Readings.OF_A_PLATE) {
-      other.value(quantity).ifPresent(value -> put(quantity, value));
+      other.taken(quantity).ifPresent(value -> put(quantity, value.as(Taken.How.TWIN, at, by)));
     }
     plateCondition = other.plateCondition;
   }

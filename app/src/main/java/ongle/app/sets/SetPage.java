@@ -108,12 +108,18 @@ public record SetPage(
                         planned.client().getName(),
                         "Allergy on record: "
                             + allergy
-                            + ". If acrylates are meant, do not build.")));
+                            + (planned.set().getAllergyHarmless() == null
+                                ? ". A known allergy to acrylates, primer or glue forbids building; settle it in the look-over."
+                                : ". Settled: " + planned.set().getAllergyHarmless() + "."))));
     if (planned.client().isMinor()) {
       cautions.add(
           new Caution(
               planned.client().getName(),
-              "Minor: a guardian's consent, and the shortest practical length."));
+              planned.set().getGuardian() == null
+                  ? "Minor: a guardian's consent first; note it in the look-over."
+                  : "Minor: "
+                      + planned.set().getGuardian()
+                      + " agreed. The shortest practical length."));
     }
     return cautions.build();
   }

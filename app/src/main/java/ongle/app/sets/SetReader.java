@@ -1,9 +1,11 @@
 package ongle.app.sets;
 
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.stream.Collectors;
 import ongle.app.clients.Client;
 import ongle.app.clients.ClientHistory;
@@ -81,7 +83,8 @@ public class SetReader implements ClientHistory {
     // Read now: the collections cannot be read once the transaction is over.
     set.getNails().forEach(nail -> nail.rejected(Quantity.WIDTH));
     Client client = clients.findById(set.getClientId()).orElseThrow();
-    Readings readings = set.readings();
+    Optional<NailSet> last = lastVisit(set);
+    Readings readings = set.readings(last.map(NailSet::measured).orElse(Map.of()));
     List<SetPlanner.Item> items =
         set.getNails().stream()
             .map(
@@ -90,16 +93,18 @@ public class SetReader implements ClientHistory {
                         readings.nail(nail.getFinger(), nail.getPlateCondition(), nail.getSkin()),
                         nail.getFinger() == finger
                             ? with(nail.adjustments(), tried)
-                            : nail.adjustments()))
+                            : nail.adjustments(),
+                        nail.lookOver()))
             .toList();
-    return new PlannedSet(set, client, readings, SetPlanner.plan(wish(set, length, client), items));
+    return new PlannedSet(
+        set, last, client, readings, SetPlanner.plan(wish(set, length, client), items));
   }
 
   private static Adjustments with(Adjustments stored, Map<Quantity, Double> tried) {
     Map<Quantity, Double> values = new EnumMap<>(Quantity.class);
     values.putAll(stored.values());
     values.putAll(tried);
-    return new Adjustments(values, stored.tipNumber(), stored.way());
+    return new Adjustments(values, stored.tip(), stored.way());
   }
 
   private SetWish wish(NailSet set, LengthWish length, Client client) {
@@ -109,18 +114,33 @@ public class SetReader implements ClientHistory {
         set.product(),
         set.getSchool(),
         set.getAcross(),
-        kits.fitting(kits.ofCode(set.getKit()).orElseGet(kits::usual), set.getTipsOrForms()),
+        kits.fitting(set.schools(), Optional.ofNullable(set.getKit())),
         new Wearer(
             Map.of(
                 Hand.LEFT, set.activity(Hand.LEFT),
                 Hand.RIGHT, set.activity(Hand.RIGHT)),
-            client.isMinor()));
+            client.isMinor(),
+            Optional.ofNullable(set.getGuardian()),
+            Optional.ofNullable(client.getAllergy()),
+            Optional.ofNullable(set.getAllergyHarmless())));
+  }
+
+  private Optional<NailSet> lastVisit(NailSet set) {
+    return Optional.ofNullable(set.getPreviousId()).flatMap(sets::whole);
+  }
+
+  /** Every visit of a client with anything measured, the oldest first, ready to be read. */
+  @Transactional(readOnly = true)
+  public List<NailSet> visits(long clientId) {
+    List<NailSet> visits = new ArrayList<>(sets.wholeOf(clientId));
+    visits.removeIf(set -> set.measuredNails() == 0);
+    return visits;
   }
 
   @Override
   @Transactional(readOnly = true)
   public List<Entry> of(long clientId) {
-    return sets.findByClientIdOrderByCreatedAtDesc(clientId).stream()
+    return sets.findByClientIdOrderByCreatedAtDescIdDesc(clientId).stream()
         .map(
             set ->
                 new Entry(

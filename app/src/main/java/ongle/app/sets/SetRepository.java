@@ -13,7 +13,11 @@ interface SetRepository extends JpaRepository<NailSet, Long> {
   @Query("select s from NailSet s left join fetch s.nails where s.id = :id")
   Optional<NailSet> whole(long id);
 
-  List<NailSet> findByClientIdOrderByCreatedAtDesc(long clientId);
+  List<NailSet> findByClientIdOrderByCreatedAtDescIdDesc(long clientId);
+
+  @Query(
+      "select distinct s from NailSet s left join fetch s.nails where s.clientId = :clientId order by s.createdAt, s.id")
+  List<NailSet> wholeOf(long clientId);
 
   List<NailSet> findByWornUntilNotNullOrderByWornUntil();
 }

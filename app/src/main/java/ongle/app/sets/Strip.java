@@ -4,6 +4,8 @@ import java.util.List;
 import ongle.app.drawing.Scene;
 import ongle.app.drawing.TenDrawing;
 import ongle.app.web.Numbers;
+import ongle.core.fitting.FormPick;
+import ongle.core.fitting.TipPick;
 import ongle.core.nail.Finger;
 import ongle.core.nail.Quantity;
 import ongle.core.nail.Seat;
@@ -67,9 +69,9 @@ public record Strip(List<Cell> cells, String meaning) {
       case MEASURE -> Numbers.format(plan.nail().width(), 1);
       case FIT ->
           switch (plan.fit().way()) {
-            case TIP -> plan.fit().tip().map(fit -> fit.tip().number()).orElse("none");
+            case TIP -> plan.fit().tip().map(TipPick::number).orElse("none");
             case FORM, REUSABLE_FORM ->
-                "form " + plan.fit().form().map(fit -> fit.form().number()).orElse("none");
+                "form " + plan.fit().form().map(FormPick::number).orElse("none");
             case FREE_HAND, OVERLAY -> plan.fit().way().label();
           };
       case SHAPE -> Numbers.format(plan.extension(), 1);

@@ -11,6 +11,7 @@ import ongle.app.sets.SetReader;
 import ongle.app.sets.Stage;
 import ongle.app.web.Numbers;
 import ongle.app.words.FitWords;
+import ongle.app.words.PickingWords;
 import ongle.core.nail.Digit;
 import ongle.core.nail.Finger;
 import ongle.core.nail.Hand;
@@ -110,6 +111,7 @@ class SheetController {
                         block(planned, Finger.of(leftOnPaper, digit)),
                         block(planned, Finger.of(leftOnPaper.other(), digit))))
             .toList());
+    model.addAttribute("layOut", PickingWords.of(planned.plan()).inOneLine());
     model.addAttribute("school", planned.set().getSchool().label());
     model.addAttribute("volume", Numbers.format(planned.plan().productVolume(), 1) + " ml");
     model.addAttribute("mass", Numbers.format(planned.plan().productMass(), 1) + " g");

@@ -147,7 +147,7 @@ public record Findings(String verdict, boolean holds, List<String> notes, List<F
     figures.add(
         new Figure(
             "Form on this plate",
-            Numbers.format(plan.fit().paper().tilt(), 0) + "°",
+            Numbers.format(plan.shape().formTilt() - plan.nail().growthPitch(), 0) + "°",
             "tilt against the plate; the shape asks "
                 + Numbers.format(plan.shape().formTilt(), 0)
                 + "°, the plate grows "

@@ -5,7 +5,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import ongle.app.drawing.WorkbenchDrawing;
-import ongle.app.sets.Edit;
 import ongle.app.sets.Edited;
 import ongle.app.sets.NumberField;
 import ongle.app.sets.PlannedSet;
@@ -15,6 +14,7 @@ import ongle.app.sets.SetPage;
 import ongle.app.sets.SetReader;
 import ongle.app.sets.Stage;
 import ongle.app.sets.Typed;
+import ongle.app.web.Edit;
 import ongle.app.web.Numbers;
 import ongle.core.nail.Finger;
 import ongle.core.nail.Quantity;
@@ -180,6 +180,7 @@ class StructureController {
     model.addAttribute("findings", Findings.of(plan));
     model.addAttribute("school", planned.set().getSchool());
     model.addAttribute("schools", ApexSchool.values());
+    model.addAttribute("acrosses", CrossThickness.values());
     model.addAttribute("across", planned.set().getAcross());
   }
 

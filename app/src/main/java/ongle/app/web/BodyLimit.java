@@ -23,6 +23,12 @@ public class BodyLimit extends OncePerRequestFilter {
   /** Largest body taken, bytes; a full set file has about 10 kB. */
   public static final int MOST_BYTES = 256 * 1024;
 
+  /** Largest picture taken, bytes. */
+  public static final int MOST_PICTURE_BYTES = 15 * 1024 * 1024;
+
+  /** What a form adds around a file, bytes. */
+  private static final int WRAPPING = 64 * 1024;
+
   /** A body that went on past the limit. */
   public static final class TooLarge extends IOException {
     private static final long serialVersionUID = 1L;
@@ -36,13 +42,17 @@ public class BodyLimit extends OncePerRequestFilter {
   protected void doFilterInternal(
       HttpServletRequest request, HttpServletResponse response, FilterChain chain)
       throws ServletException, IOException {
-    if (request.getContentLengthLong() > MOST_BYTES) {
+    if (request.getContentLengthLong() > most(request)) {
       response.sendError(HttpServletResponse.SC_REQUEST_ENTITY_TOO_LARGE);
       return;
     }
     // Forms are read by the server itself, which has its own limit.
     boolean unannounced = request.getContentLengthLong() < 0 && !"GET".equals(request.getMethod());
     chain.doFilter(unannounced ? new Counted(request) : request, response);
+  }
+
+  private static int most(HttpServletRequest request) {
+    return request.getRequestURI().endsWith("/photo") ? MOST_PICTURE_BYTES + WRAPPING : MOST_BYTES;
   }
 
   private static final class Counted extends HttpServletRequestWrapper {

@@ -2,6 +2,9 @@ package ongle.app.web;
 
 import jakarta.servlet.http.Cookie;
 import jakarta.servlet.http.HttpServletResponse;
+import java.net.URLDecoder;
+import java.net.URLEncoder;
+import java.nio.charset.StandardCharsets;
 import ongle.core.nail.Seat;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
@@ -13,13 +16,15 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 
 /**
- * How this browser likes to see things: theme and the side of the desk. Kept in cookies, not on the
- * set.
+ * How this browser likes to see things, and who sits at it: theme, side of the desk, technician.
+ * Kept in cookies, not on the set.
  */
 public final class Look {
   private static final int A_YEAR = 365 * 24 * 3600;
   private static final String THEME = "theme";
   private static final String SEAT = "seat";
+  private static final String TECHNICIAN = "technician";
+  private static final int LONGEST_NAME = 40;
 
   private Look() {}
 
@@ -42,6 +47,14 @@ public final class Look {
     Seat seat(@CookieValue(name = SEAT, required = false) String seat) {
       return known(Seat.class, seat, Seat.OPPOSITE);
     }
+
+    /** Who works at this desk; empty if nobody said. */
+    @ModelAttribute("technician")
+    String technician(@CookieValue(name = TECHNICIAN, required = false) String technician) {
+      return technician == null
+          ? ""
+          : shortened(URLDecoder.decode(technician, StandardCharsets.UTF_8));
+    }
   }
 
   /** Changes them; the page asks again afterwards. */
@@ -52,25 +65,38 @@ public final class Look {
     void look(
         @RequestParam(required = false) String theme,
         @RequestParam(required = false) String seat,
+        @RequestParam(required = false) String technician,
         HttpServletResponse response) {
+      if (technician != null) {
+        response.addCookie(
+            cookie(
+                TECHNICIAN,
+                URLEncoder.encode(shortened(technician.strip()), StandardCharsets.UTF_8)));
+        return; // nothing on the page changes by it
+      }
       if (theme != null) {
         response.addCookie(
             cookie(
-                THEME, known(Theme.class, theme.toUpperCase(java.util.Locale.ROOT), Theme.AUTO)));
+                THEME,
+                known(Theme.class, theme.toUpperCase(java.util.Locale.ROOT), Theme.AUTO).name()));
       }
       if (seat != null) {
-        response.addCookie(cookie(SEAT, known(Seat.class, seat, Seat.OPPOSITE)));
+        response.addCookie(cookie(SEAT, known(Seat.class, seat, Seat.OPPOSITE).name()));
       }
       response.setHeader("HX-Refresh", "true");
     }
 
-    private static Cookie cookie(String name, Enum<?> value) {
-      Cookie cookie = new Cookie(name, value.name());
+    private static Cookie cookie(String name, String value) {
+      Cookie cookie = new Cookie(name, value);
       cookie.setPath("/");
       cookie.setMaxAge(A_YEAR);
       cookie.setAttribute("SameSite", "Lax");
       return cookie;
     }
+  }
+
+  private static String shortened(String name) {
+    return name.length() > LONGEST_NAME ? name.substring(0, LONGEST_NAME) : name;
   }
 
   private static <E extends Enum<E>> E known(Class<E> type, String name, E otherwise) {

@@ -46,6 +46,12 @@ public final class Numbers {
     if (text.endsWith(unit)) {
       text = text.substring(0, text.length() - unit.length()).strip();
     }
+    return parse(text);
+  }
+
+  /** A plain number without a unit, with comma or point; empty when it is none. */
+  public static Optional<Double> parse(String typed) {
+    String text = typed.strip().replace('\u2212', '-');
     return PLAIN.matcher(text).matches()
         ? Optional.of(Double.parseDouble(text.replace(',', '.')))
         : Optional.empty();

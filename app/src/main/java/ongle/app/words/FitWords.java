@@ -5,7 +5,10 @@ import java.util.List;
 import ongle.app.web.Numbers;
 import ongle.core.fitting.FormFit;
 import ongle.core.fitting.TipFit;
+import ongle.core.fitting.TipPick;
+import ongle.core.fitting.TipSizing;
 import ongle.core.plan.NailPlan;
+import ongle.core.plan.Stop;
 
 /**
  * What a finger is fitted with, in the salon's words.
@@ -18,7 +21,8 @@ public record FitWords(String headline, boolean warn, List<String> steps) {
 
   public static FitWords of(NailPlan plan) {
     if (plan.stopped()) {
-      return new FitWords("Not to be built on", true, plan.cautions());
+      Stop stop = plan.stop().orElseThrow();
+      return new FitWords("Not to be built on", true, List.of(stop.caution(), stop.instead()));
     }
     return switch (plan.fit().way()) {
       case TIP ->
@@ -32,10 +36,19 @@ public record FitWords(String headline, boolean warn, List<String> steps) {
                           true,
                           plan.fit()
                               .sizing()
-                              .noFit()
+                              .flatMap(TipSizing::noFit)
                               .map(no -> List.of(no.advice()))
-                              .orElse(List.of())));
-      case FORM, REUSABLE_FORM -> form(plan, plan.fit().form().orElseThrow());
+                              .orElse(List.of("There are no tips at hand."))));
+      case FORM, REUSABLE_FORM ->
+          plan.fit()
+              .form()
+              .map(pick -> form(plan, pick.fit()))
+              .orElseGet(
+                  () ->
+                      new FitWords(
+                          "No form is left",
+                          true,
+                          plan.fit().ways().of(plan.fit().way()).reasons()));
       case FREE_HAND -> freeHand(plan);
       case OVERLAY ->
           new FitWords(
@@ -48,10 +61,12 @@ public record FitWords(String headline, boolean warn, List<String> steps) {
   /** What to lay out for this finger, in a word or two. */
   public static String takes(NailPlan plan) {
     return switch (plan.fit().way()) {
-      case TIP -> plan.fit().tip().map(fit -> "tip " + fit.tip().number()).orElse("no tip fits");
+      case TIP -> plan.fit().tip().map(pick -> "tip " + pick.number()).orElse("no tip fits");
       case FORM, REUSABLE_FORM ->
-          (plan.fit().form().orElseThrow().form().rigid() ? "reusable form " : "form ")
-              + plan.fit().form().orElseThrow().form().number();
+          plan.fit()
+              .form()
+              .map(pick -> (pick.kit().rigid() ? "reusable form " : "form ") + pick.number())
+              .orElse("no form left");
       case FREE_HAND, OVERLAY -> plan.fit().way().label();
     };
   }
@@ -59,22 +74,25 @@ public record FitWords(String headline, boolean warn, List<String> steps) {
   /** What to do to it, on one line. */
   public static String work(NailPlan plan) {
     return switch (plan.fit().way()) {
-      case TIP -> plan.fit().tip().map(FitWords::work).orElse("build on a form");
-      case FORM, REUSABLE_FORM -> {
-        FormFit fit = plan.fit().form().orElseThrow();
-        String cut = fit.cutDepth() > 0 ? "cut " + Numbers.mm(fit.cutDepth()) + ", " : "";
-        yield cut
-            + "tilt "
-            + signed(fit.tilt(), 0)
-            + "°, mark "
-            + Numbers.format(fit.buildToMark(), 1);
-      }
+      case TIP -> plan.fit().tip().map(pick -> work(pick.fit())).orElse("build on a form");
+      case FORM, REUSABLE_FORM ->
+          plan.fit().form().map(pick -> work(pick.fit())).orElse("choose another way");
       case FREE_HAND -> "stiff acrylic, drier mix";
       case OVERLAY -> "natural nail only";
     };
   }
 
-  private static FitWords tip(TipFit fit) {
+  private static String work(FormFit fit) {
+    String cut = fit.cutDepth() > 0 ? "cut " + Numbers.mm(fit.cutDepth()) + ", " : "";
+    return cut
+        + "tilt "
+        + signed(fit.tilt(), 0)
+        + "°, mark "
+        + Numbers.format(fit.buildToMark(), 1);
+  }
+
+  private static FitWords tip(TipPick pick) {
+    TipFit fit = pick.fit();
     String headline =
         "Tip "
             + fit.tip().number()
@@ -106,13 +124,33 @@ public record FitWords(String headline, boolean warn, List<String> steps) {
               + Numbers.mm(fit.tooShortBy())
               + " too short for this length: shorten the wish, or build on a form.");
     }
+    steps.add(blank(pick));
+    if (!pick.inStock()) {
+      steps.add(0, headline + " in size, and none is left of it.");
+      headline = "Tip " + pick.number() + " is used up";
+    }
     boolean onlyTheCurveFights = fit.verdict().usable() && fit.seating() == TipFit.Seating.FIGHTS;
     if (onlyTheCurveFights) {
       steps.add(0, headline + " in width.");
       headline = "Tip " + fit.tip().number() + " fights the plate's curve";
       steps.add("Take a kit of another curve, or build this one on a form.");
     }
-    return new FitWords(headline, !fit.suits(), steps);
+    return new FitWords(headline, !pick.suits(), steps);
+  }
+
+  private static String blank(TipPick pick) {
+    if (!pick.blank().covers()) {
+      return "Its "
+          + pick.kit().outline().label()
+          + " blank is "
+          + Numbers.mm(pick.blank().bare())
+          + " a side narrower than the outline wanted: sculpt the sides on, or take another kit.";
+    }
+    return pick.toFile() < 1
+        ? "Its blank already has the outline wanted."
+        : "To file away: "
+            + Numbers.format(pick.toFile(), 0)
+            + " mm² of blank, sides and outline together.";
   }
 
   private static FitWords form(NailPlan plan, FormFit fit) {

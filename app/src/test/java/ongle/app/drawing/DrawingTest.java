@@ -11,9 +11,10 @@ import java.util.Optional;
 import ongle.app.drawing.Scene.Handle;
 import ongle.app.drawing.Scene.Point;
 import ongle.app.drawing.Scene.Text;
-import ongle.app.kits.KitCatalogue;
+import ongle.app.kits.ShippedKits;
+import ongle.core.fitting.Fitting;
+import ongle.core.fitting.Schools;
 import ongle.core.fitting.TipFit;
-import ongle.core.fitting.TipsOrForms;
 import ongle.core.nail.Finger;
 import ongle.core.nail.Nail;
 import ongle.core.nail.PlateCondition;
@@ -37,7 +38,12 @@ import org.junit.jupiter.params.provider.EnumSource;
 
 /** Drawings say what the plan says, to scale, and never anything that is no number. */
 class DrawingTest {
-  private static final KitCatalogue KITS = new KitCatalogue();
+  private static final Fitting LINDENBOX =
+      new Fitting(
+          List.of(ShippedKits.tips("lindenbox")),
+          ShippedKits.forms(),
+          Schools.USUAL,
+          Optional.of("lindenbox"));
 
   private static Nail nail(
       Finger finger, double width, double plate, double arch, double pitch, double lean) {
@@ -64,7 +70,7 @@ class DrawingTest {
             Product.HARD_GEL,
             ApexSchool.THIRD,
             CrossThickness.SALON,
-            KITS.fitting(KITS.usual(), TipsOrForms.TIPS),
+            LINDENBOX,
             Wearer.ORDINARY);
     return SetPlanner.plan(
         wish, nails.stream().map(nail -> new SetPlanner.Item(nail, byHand)).toList());
@@ -105,7 +111,7 @@ class DrawingTest {
           Nail nail = nail(Finger.L2, width, 3, arch, -30, 20);
           SetPlan set = plan(shape, extension, List.of(nail), Adjustments.NONE);
           NailPlan plan = set.nails().get(0);
-          TipFit fit = plan.fit().sizing().all().get(0);
+          TipFit fit = plan.fit().lead().orElseThrow().all().get(0);
           for (Scene scene :
               List.of(
                   TenDrawing.cell(plan, set.nails(), Seat.OPPOSITE),
@@ -242,13 +248,13 @@ class DrawingTest {
     Nail nail = nail(Finger.R3, 11.9, 12, 2.2, 0, 0);
     NailPlan plan = plan(NailShape.SQUARE, 6, nail);
     TipFit filed =
-        plan.fit().sizing().all().stream()
+        plan.fit().lead().orElseThrow().all().stream()
             .filter(fit -> fit.verdict() == TipFit.Verdict.FILE)
             .findFirst()
             .orElseThrow();
     assertThat(texts(FitDrawing.across(nail, filed))).anyMatch(text -> text.startsWith("file 0."));
     TipFit small =
-        plan.fit().sizing().all().stream()
+        plan.fit().lead().orElseThrow().all().stream()
             .filter(fit -> fit.verdict() == TipFit.Verdict.TOO_SMALL)
             .findFirst()
             .orElseThrow();

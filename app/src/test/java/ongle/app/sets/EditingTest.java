@@ -12,6 +12,7 @@ import java.util.concurrent.Future;
 import ongle.app.SalonTest;
 import ongle.app.clients.Client;
 import ongle.app.clients.ClientRepository;
+import ongle.app.web.Edit;
 import ongle.app.web.NotFound;
 import ongle.core.nail.Finger;
 import ongle.core.nail.Quantity;
@@ -132,7 +133,7 @@ class EditingTest {
   void theTwinTakesTheMeasuresButKeepsWhatWasSetByHand() {
     width(Finger.R2, "11.4", "");
     type(Finger.L2, Quantity.APEX_THICKNESS, "1.5", "");
-    editor.copyToTwin(set, Finger.R2);
+    editor.copyToTwin(set, Finger.R2, "");
     assertThat(stored(Finger.L2)).isEqualTo("11.4");
     assertThat(reader.planned(set).of(Finger.L2).build().profile().apexThickness()).isEqualTo(1.5);
   }
@@ -140,7 +141,7 @@ class EditingTest {
   @Test
   void whatIsNotThereIsSaid() {
     assertThatThrownBy(() -> reader.planned(987654)).isInstanceOf(NotFound.class);
-    assertThatThrownBy(() -> editor.takeTip(set, Finger.L1, java.util.Optional.of("99")))
+    assertThatThrownBy(() -> editor.goWay(987654, Finger.L1, java.util.Optional.empty()))
         .isInstanceOf(NotFound.class);
   }
 }

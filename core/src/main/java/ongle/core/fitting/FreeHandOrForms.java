@@ -1,7 +1,9 @@
 package ongle.core.fitting;
 
+import ongle.core.School;
+
 /** Where technicians differ on bitten nails too short for a tip. */
-public enum FreeHandOrForms {
+public enum FreeHandOrForms implements School {
   FREE_HAND("free-hand in stiff acrylic", "nothing has to be pushed under a sore, walled-in edge"),
   FORMS("a form, pushed under", "the lower side comes out clean, and any product will do");
 
@@ -13,10 +15,12 @@ public enum FreeHandOrForms {
     this.why = why;
   }
 
+  @Override
   public String label() {
     return label;
   }
 
+  @Override
   public String why() {
     return why;
   }

@@ -26,6 +26,20 @@ public final class Readings {
   /** Edge curve over width where nothing is known. */
   private static final double USUAL_EDGE_CURVE = 0.15;
 
+  /**
+   * As much as a plate changes between two visits, in each quantity's unit; a judgement of ours.
+   */
+  private static final Map<Quantity, Double> LIKELY_CHANGE =
+      Map.of(
+          Quantity.WIDTH, 0.5,
+          Quantity.PLATE_LENGTH, 1.5,
+          Quantity.ARCH_DEPTH, 0.5,
+          Quantity.GROWTH_PITCH, 4.0,
+          Quantity.LEAN, 4.0);
+
+  private static final double NO_LIMIT = Double.POSITIVE_INFINITY;
+  private static final double HAIR = 1e-9;
+
   private final Map<Finger, Map<Quantity, Double>> measured;
   private final Map<Finger, Map<Quantity, Double>> lastVisit;
 
@@ -96,6 +110,18 @@ public final class Readings {
     return quantity == Quantity.FREE_EDGE
         ? Optional.empty()
         : Optional.ofNullable(lastVisit.getOrDefault(finger, Map.of()).get(quantity));
+  }
+
+  /**
+   * Whether a plate has changed more since the last visit than plates do, so that the measure is
+   * worth taking again; never while something is estimated.
+   */
+  public boolean unlikelySinceLastVisit(Finger finger, Quantity quantity) {
+    Optional<Double> now = value(finger, quantity);
+    Optional<Double> then = before(finger, quantity);
+    return now.isPresent()
+        && then.isPresent()
+        && Math.abs(now.get() - then.get()) > LIKELY_CHANGE.getOrDefault(quantity, NO_LIMIT) + HAIR;
   }
 
   private Optional<Double> value(Finger finger, Quantity quantity) {

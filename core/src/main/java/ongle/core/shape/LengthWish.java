@@ -2,6 +2,7 @@ package ongle.core.shape;
 
 import java.util.List;
 import java.util.function.ToDoubleFunction;
+import ongle.core.School;
 import ongle.core.nail.Nail;
 import ongle.core.nail.PlateCondition;
 import ongle.core.nail.Quantity;
@@ -17,22 +18,40 @@ public record LengthWish(Mode mode, double value) {
   public static final double BITTEN_BEYOND_FINGERTIP = 0.5;
 
   /** The ways to give a length. */
-  public enum Mode {
-    MILLIMETRES("the same on every finger", Quantity.EXTENSION),
-    PLATE_SHARE("the same share of each plate", Quantity.PLATE_SHARE),
-    SLENDERNESS("equally slender, about", Quantity.EXTENSION),
-    COVER_FINGERTIP("cover the fingertip, plus", Quantity.COVER);
+  public enum Mode implements School {
+    MILLIMETRES(
+        "the same on every finger",
+        "ends lie in one line, and fingers are compared at a glance",
+        Quantity.EXTENSION),
+    PLATE_SHARE(
+        "the same share of each plate",
+        "each nail keeps its proportion; a long plate carries more",
+        Quantity.PLATE_SHARE),
+    SLENDERNESS(
+        "equally slender, about",
+        "wide and narrow nails look alike from arm's length",
+        Quantity.EXTENSION),
+    COVER_FINGERTIP(
+        "cover the fingertip, plus", "just past the fingertip, wherever that ends", Quantity.COVER);
 
     private final String label;
+    private final String why;
     private final Quantity quantity;
 
-    Mode(String label, Quantity quantity) {
+    Mode(String label, String why, Quantity quantity) {
       this.label = label;
+      this.why = why;
       this.quantity = quantity;
     }
 
+    @Override
     public String label() {
       return label;
+    }
+
+    @Override
+    public String why() {
+      return why;
     }
 
     /** What the number means, with its unit and range. */

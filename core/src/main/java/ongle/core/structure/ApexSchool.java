@@ -1,24 +1,34 @@
 package ongle.core.structure;
 
 import java.util.Optional;
+import ongle.core.School;
 
 /** Where good technicians put the apex. */
-public enum ApexSchool {
-  QUARTER("a quarter of the plate", 25),
-  THIRD("a third of the plate", 100 / 3.0),
-  MIDDLE("the middle of the plate", 50),
-  STRESS_LINE("over the stress line", 100);
+public enum ApexSchool implements School {
+  QUARTER(
+      "a quarter of the plate", "leaves room for the apex to wander forward until the infill", 25),
+  THIRD("a third of the plate", "strong over the whole interval without a hump", 100 / 3.0),
+  MIDDLE("the middle of the plate", "a long even curve, for longer sets", 50),
+  STRESS_LINE("over the stress line", "thickest where it breaks, for short intervals", 100);
 
   private final String label;
+  private final String why;
   private final double position;
 
-  ApexSchool(String label, double position) {
+  ApexSchool(String label, String why, double position) {
     this.label = label;
+    this.why = why;
     this.position = position;
   }
 
+  @Override
   public String label() {
     return label;
+  }
+
+  @Override
+  public String why() {
+    return why;
   }
 
   /** Distance from the cuticle, percent of the plate length. */

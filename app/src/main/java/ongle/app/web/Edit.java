@@ -1,4 +1,4 @@
-package ongle.app.sets;
+package ongle.app.web;
 
 /** What became of something typed into a field. */
 public sealed interface Edit {

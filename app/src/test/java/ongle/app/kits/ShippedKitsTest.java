@@ -2,6 +2,7 @@ package ongle.app.kits;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.List;
 import ongle.core.fitting.Tip;
 import ongle.core.fitting.TipKit;
 import ongle.core.fitting.TipSizing;
@@ -11,12 +12,14 @@ import ongle.core.nail.Hand;
 import ongle.core.nail.Nail;
 import ongle.core.nail.PlateCondition;
 import ongle.core.nail.SkinState;
+import ongle.core.shape.NailShape;
+import ongle.core.shape.Outline;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 
-class KitCatalogueTest {
-  private final TipKit kit = new KitCatalogue().usual();
+class ShippedKitsTest {
+  private final TipKit kit = ShippedKits.tips("lindenbox");
 
   @Test
   void theShippedKitFallsEvenlyFromTenSizesUp() {
@@ -47,12 +50,17 @@ class KitCatalogueTest {
             1.5,
             PlateCondition.SOUND,
             SkinState.INTACT);
-    assertThat(TipSizing.of(kit, nail, 8).advised().orElseThrow().suits()).isTrue();
+    Outline wanted = new Outline(NailShape.TAPERED_SQUARE, nail.width(), 8);
+    assertThat(TipSizing.of(kit, nail, wanted).suits()).isTrue();
   }
 
   @Test
-  void anUnknownKitIsNone() {
-    assertThat(new KitCatalogue().ofCode("nobodys")).isEmpty();
-    assertThat(new KitCatalogue().ofCode(kit.code())).isPresent();
+  void theShippedKitsDifferInWellCurveAndOutline() {
+    List<KitList> all = ShippedKits.all();
+    assertThat(all).extracting(KitList::kind).contains(KitKind.values());
+    assertThat(all).extracting(KitList::code).doesNotHaveDuplicates();
+    assertThat(all.stream().filter(list -> list.kind() == KitKind.TIPS))
+        .extracting(KitList::outline)
+        .contains(NailShape.TAPERED_SQUARE, NailShape.SQUARE, NailShape.BALLERINA);
   }
 }

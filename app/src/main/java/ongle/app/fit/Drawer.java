@@ -1,0 +1,39 @@
+package ongle.app.fit;
+
+import ongle.app.kits.KitEditor;
+import ongle.app.sets.PlannedSet;
+import ongle.app.sets.SetEditor;
+import ongle.app.sets.SetReader;
+import ongle.core.plan.PickingList;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** The drawer the tips and forms lie in: what a set takes is counted out once. */
+@Service
+class Drawer {
+  private final SetReader reader;
+  private final SetEditor editor;
+  private final KitEditor kits;
+
+  Drawer(SetReader reader, SetEditor editor, KitEditor kits) {
+    this.reader = reader;
+    this.editor = editor;
+    this.kits = kits;
+  }
+
+  /** Counts out what the set's picking list says, substitutes too; a second time does nothing. */
+  @Transactional
+  void takeOut(long setId) {
+    PlannedSet planned = reader.planned(setId);
+    if (planned.set().getTakenOutAt() != null) {
+      return;
+    }
+    for (PickingList.Line line : PickingList.of(planned.plan()).lines()) {
+      kits.takeOut(line.item().kit(), line.item().number(), line.pieces());
+      line.without().stream()
+          .flatMap(each -> each.tip().stream())
+          .forEach(tip -> kits.takeOut(tip.kit().code(), tip.number(), 1));
+    }
+    editor.takenOut(setId);
+  }
+}

@@ -1,0 +1,238 @@
+package ongle.app.measure;
+
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+import ongle.app.sets.PlannedSet;
+import ongle.app.sets.SetEditor;
+import ongle.app.sets.SetNail;
+import ongle.app.sets.SetPage;
+import ongle.app.sets.SetReader;
+import ongle.app.sets.Stage;
+import ongle.app.web.Edit;
+import ongle.core.nail.EarlierProduct;
+import ongle.core.nail.Finger;
+import ongle.core.nail.Hand;
+import ongle.core.nail.PlateCondition;
+import ongle.core.nail.Seat;
+import ongle.core.nail.SkinState;
+import ongle.core.plan.Activity;
+import ongle.core.plan.Stop;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.ModelAttribute;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+
+/**
+ * Looking before measuring: plates, skin, what is on the nails, what the hands do, what is wanted.
+ */
+@Controller
+@RequestMapping("/sets/{id}/look")
+class LookOverController {
+  private static final int LONGEST_REASON = 200;
+  private static final int LONGEST_WISHES = 500;
+  private static final int LONGEST_NAME = 120;
+
+  private final SetReader reader;
+  private final SetEditor editor;
+
+  LookOverController(SetReader reader, SetEditor editor) {
+    this.reader = reader;
+    this.editor = editor;
+  }
+
+  /** One finger as looked at. */
+  record Seen(Finger finger, PlateCondition condition, SkinState skin, EarlierProduct earlier) {}
+
+  /**
+   * A finger that is not built on, or is built on for a reason.
+   *
+   * @param reason why it is built on all the same; null if it is not
+   */
+  record Halted(Finger finger, Stop stop, String reason) {
+    public boolean mayBeOverruled() {
+      return stop == null || stop.answer() == Stop.Answer.REASON;
+    }
+  }
+
+  /** What a hand does all day. */
+  record Does(Hand hand, Activity activity) {}
+
+  /**
+   * A text that could not be taken.
+   *
+   * @param field it was typed into
+   */
+  record Refusal(String field, String typed, String why) {}
+
+  @GetMapping
+  String page(
+      @PathVariable long id,
+      @RequestParam Optional<Finger> finger,
+      @ModelAttribute("seat") Seat seat,
+      Model model) {
+    show(reader.planned(id), SetPage.chosen(finger, seat), seat, model);
+    return "measure/look";
+  }
+
+  /** One thing seen on one finger. */
+  @PostMapping("/{finger}")
+  String seen(
+      @PathVariable long id,
+      @PathVariable Finger finger,
+      @RequestParam Optional<PlateCondition> condition,
+      @RequestParam Optional<SkinState> skin,
+      @RequestParam Optional<EarlierProduct> earlier,
+      @ModelAttribute("seat") Seat seat,
+      Model model) {
+    note(id, List.of(finger), condition, skin, earlier);
+    return answer(id, finger, seat, model);
+  }
+
+  /** The same seen on all ten. */
+  @PostMapping("/all")
+  String seenOnAll(
+      @PathVariable long id,
+      @RequestParam Optional<PlateCondition> condition,
+      @RequestParam Optional<SkinState> skin,
+      @RequestParam Optional<EarlierProduct> earlier,
+      @RequestParam Optional<Finger> finger,
+      @ModelAttribute("seat") Seat seat,
+      Model model) {
+    note(id, List.of(Finger.values()), condition, skin, earlier);
+    return answer(id, SetPage.chosen(finger, seat), seat, model);
+  }
+
+  private void note(
+      long id,
+      List<Finger> fingers,
+      Optional<PlateCondition> condition,
+      Optional<SkinState> skin,
+      Optional<EarlierProduct> earlier) {
+    PlannedSet planned = reader.planned(id);
+    for (Finger finger : fingers) {
+      SetNail nail = planned.set().nail(finger);
+      if (condition.isPresent() || skin.isPresent()) {
+        editor.look(
+            id, finger, condition.orElse(nail.getPlateCondition()), skin.orElse(nail.getSkin()));
+      }
+      earlier.ifPresent(product -> editor.found(id, finger, product));
+    }
+  }
+
+  /**
+   * @param reason to build although the skin says postpone; blank to leave the finger alone
+   */
+  @PostMapping("/{finger}/anyway")
+  String buildAnyway(
+      @PathVariable long id,
+      @PathVariable Finger finger,
+      @RequestParam(defaultValue = "") String reason,
+      @ModelAttribute("seat") Seat seat,
+      Model model) {
+    if (reason.length() > LONGEST_REASON) {
+      return refuse(id, finger, seat, "reason-" + finger, reason, LONGEST_REASON, model);
+    }
+    editor.buildAnyway(id, finger, reason);
+    return answer(id, finger, seat, model);
+  }
+
+  /** What the client says: wishes, a guardian's consent, what an allergy is to. */
+  @PostMapping("/said")
+  String said(
+      @PathVariable long id,
+      @RequestParam Optional<String> wishes,
+      @RequestParam Optional<String> guardian,
+      @RequestParam Optional<String> allergyHarmless,
+      @RequestParam Optional<Finger> finger,
+      @ModelAttribute("seat") Seat seat,
+      Model model) {
+    Finger chosen = SetPage.chosen(finger, seat);
+    if (wishes.filter(text -> text.length() > LONGEST_WISHES).isPresent()) {
+      return refuse(id, chosen, seat, "wishes", wishes.get(), LONGEST_WISHES, model);
+    }
+    if (guardian.filter(text -> text.length() > LONGEST_NAME).isPresent()) {
+      return refuse(id, chosen, seat, "guardian", guardian.get(), LONGEST_NAME, model);
+    }
+    if (allergyHarmless.filter(text -> text.length() > LONGEST_REASON).isPresent()) {
+      return refuse(
+          id, chosen, seat, "allergyHarmless", allergyHarmless.get(), LONGEST_REASON, model);
+    }
+    wishes.ifPresent(text -> editor.wish(id, text));
+    guardian.ifPresent(text -> editor.agreed(id, text));
+    allergyHarmless.ifPresent(text -> editor.settleAllergy(id, text));
+    return answer(id, chosen, seat, model);
+  }
+
+  /** What a hand does all day. */
+  @PostMapping("/does")
+  String does(
+      @PathVariable long id,
+      @RequestParam Hand hand,
+      @RequestParam Activity activity,
+      @RequestParam Optional<Finger> finger,
+      @ModelAttribute("seat") Seat seat,
+      Model model) {
+    editor.does(id, hand, activity);
+    return answer(id, SetPage.chosen(finger, seat), seat, model);
+  }
+
+  private String refuse(
+      long id, Finger finger, Seat seat, String field, String typed, int most, Model model) {
+    show(reader.planned(id), finger, seat, model);
+    String why = "At most " + most + " characters; this has " + typed.length() + ".";
+    model.addAttribute("refusal", new Refusal(field, typed, why));
+    model.addAttribute("edit", new Edit.Refused(why));
+    return "measure/look :: answer";
+  }
+
+  private String answer(long id, Finger finger, Seat seat, Model model) {
+    show(reader.planned(id), finger, seat, model);
+    model.addAttribute("edit", new Edit.Saved());
+    return "measure/look :: answer";
+  }
+
+  private static void show(PlannedSet planned, Finger finger, Seat seat, Model model) {
+    SetPage.show(planned, Stage.MEASURE, finger, seat, model);
+    List<Finger> order = Finger.asSeenFrom(seat);
+    model.addAttribute("set", planned.set());
+    model.addAttribute("client", planned.client());
+    model.addAttribute("seen", order.stream().map(f -> seen(planned, f)).toList());
+    model.addAttribute("halted", order.stream().flatMap(f -> halted(planned, f).stream()).toList());
+    model.addAttribute("conditions", PlateCondition.values());
+    model.addAttribute("skins", SkinState.values());
+    model.addAttribute("earliers", EarlierProduct.values());
+    model.addAttribute("activities", Activity.values());
+    model.addAttribute(
+        "does",
+        Arrays.stream(Hand.values())
+            .map(hand -> new Does(hand, planned.set().activity(hand)))
+            .toList());
+    // Stops of the whole person are answered once, not finger by finger.
+    model.addAttribute("asksAllergy", planned.client().getAllergy() != null);
+    model.addAttribute("asksConsent", planned.client().isMinor());
+  }
+
+  private static Seen seen(PlannedSet planned, Finger finger) {
+    SetNail nail = planned.set().nail(finger);
+    return new Seen(finger, nail.getPlateCondition(), nail.getSkin(), nail.getEarlier());
+  }
+
+  private static Optional<Halted> halted(PlannedSet planned, Finger finger) {
+    SetNail nail = planned.set().nail(finger);
+    Optional<Stop> stop =
+        planned
+            .of(finger)
+            .stop()
+            .filter(
+                each -> each.answer() == Stop.Answer.NONE || each.answer() == Stop.Answer.REASON);
+    boolean overruled = nail.getSkin().mayBeOverruled() && nail.getBuildAnyway() != null;
+    return stop.isPresent() || overruled
+        ? Optional.of(new Halted(finger, stop.orElse(null), nail.getBuildAnyway()))
+        : Optional.empty();
+  }
+}

@@ -1,0 +1,195 @@
+package ongle.app.measure;
+
+import java.io.IOException;
+import java.io.StringWriter;
+import java.io.UncheckedIOException;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import ongle.app.sets.NailSet;
+import ongle.app.sets.SetNail;
+import ongle.app.web.CsvText;
+import ongle.app.web.Numbers;
+import ongle.core.nail.Finger;
+import ongle.core.nail.OutOfRange;
+import ongle.core.nail.PlateCondition;
+import ongle.core.nail.Quantity;
+import ongle.core.nail.Readings;
+import ongle.core.nail.SkinState;
+import ongle.core.nail.Unit;
+import org.apache.commons.csv.CSVFormat;
+import org.apache.commons.csv.CSVPrinter;
+import org.apache.commons.csv.CSVRecord;
+
+/**
+ * A measuring sheet as CSV: a line a finger, a column a measure with its unit in the name; what was
+ * not measured is left empty. Every bad line is named with its reason.
+ */
+final class MeasuresCsv {
+  private static final String FINGER = "finger";
+  private static final String PLATE = "plate";
+  private static final String SKIN = "skin";
+
+  private MeasuresCsv() {}
+
+  /**
+   * A file as read.
+   *
+   * @param plates that can be taken
+   * @param bad lines that cannot
+   * @param remarks on the whole
+   */
+  record Read(List<Plate> plates, List<Bad> bad, List<String> remarks) {}
+
+  /**
+   * One finger's measures; empty where the file says nothing.
+   *
+   * @param values in each quantity's unit
+   */
+  record Plate(
+      Finger finger,
+      Map<Quantity, Double> values,
+      Optional<PlateCondition> condition,
+      Optional<SkinState> skin) {}
+
+  /**
+   * A line that cannot be taken.
+   *
+   * @param line in the file, the header is 1
+   */
+  record Bad(long line, String reason) {}
+
+  /** What a sheet has columns for. */
+  static List<Quantity> quantities() {
+    return Stream.concat(Readings.OF_A_PLATE.stream(), Stream.of(Quantity.REGROWTH)).toList();
+  }
+
+  /** The column of a quantity, such as {@code plate_length_mm}. */
+  static String column(Quantity quantity) {
+    return quantity.name().toLowerCase(Locale.ROOT)
+        + (quantity.unit() == Unit.DEGREE ? "_deg" : "_mm");
+  }
+
+  static String write(NailSet set) {
+    StringWriter out = new StringWriter();
+    try (CSVPrinter csv = new CSVPrinter(out, CSVFormat.DEFAULT)) {
+      List<Object> header = new ArrayList<>(List.of(FINGER));
+      quantities().forEach(quantity -> header.add(column(quantity)));
+      header.addAll(List.of(PLATE, SKIN));
+      csv.printRecord(header);
+      for (SetNail nail : set.getNails()) {
+        List<Object> line = new ArrayList<>(List.of(nail.getFinger().name()));
+        quantities()
+            .forEach(
+                quantity ->
+                    line.add(
+                        nail.value(quantity)
+                            .map(value -> Numbers.format(quantity, value))
+                            .orElse("")));
+        line.add(word(nail.getPlateCondition()));
+        line.add(word(nail.getSkin()));
+        csv.printRecord(line);
+      }
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+    return out.toString();
+  }
+
+  static Read read(CsvText text) {
+    List<String> remarks = new ArrayList<>();
+    text.remark().ifPresent(remarks::add);
+    Set<String> known =
+        Stream.concat(
+                quantities().stream().map(MeasuresCsv::column), Stream.of(FINGER, PLATE, SKIN))
+            .collect(Collectors.toSet());
+    if (!text.header().contains(FINGER)) {
+      remarks.add("The first line has to name the columns; there is no \"finger\" in it.");
+      return new Read(List.of(), List.of(), remarks);
+    }
+    List<String> unknown =
+        text.header().stream().filter(column -> !known.contains(column)).toList();
+    if (!unknown.isEmpty()) {
+      remarks.add("Columns that mean nothing here are left out: " + String.join(", ", unknown));
+    }
+    Map<Finger, Plate> plates = new EnumMap<>(Finger.class);
+    List<Bad> bad = new ArrayList<>();
+    for (CSVRecord record : text.records()) {
+      try {
+        text.checkWidth(record);
+        Plate plate = plate(text, record);
+        if (plates.containsKey(plate.finger())) {
+          throw new IllegalArgumentException(plate.finger() + " is in the file already");
+        }
+        plates.put(plate.finger(), plate);
+      } catch (IllegalArgumentException e) {
+        bad.add(new Bad(text.lineOf(record), e.getMessage()));
+      }
+    }
+    return new Read(List.copyOf(plates.values()), bad, remarks);
+  }
+
+  private static Plate plate(CsvText text, CSVRecord record) {
+    Finger finger =
+        one(Finger.values(), Finger::name, "finger", text.value(record, FINGER))
+            .orElseThrow(() -> new IllegalArgumentException("no finger: L1 to L5, R1 to R5"));
+    Map<Quantity, Double> values = new EnumMap<>(Quantity.class);
+    for (Quantity quantity : quantities()) {
+      String typed = text.value(record, column(quantity));
+      if (!typed.isEmpty()) {
+        values.put(
+            quantity,
+            Numbers.parse(typed, quantity)
+                .filter(quantity::allows)
+                .orElseThrow(
+                    () ->
+                        new IllegalArgumentException(
+                            quantity.label()
+                                + " \""
+                                + typed
+                                + "\" cannot be: "
+                                + Numbers.range(quantity))));
+      }
+    }
+    Optional<PlateCondition> condition =
+        one(PlateCondition.values(), MeasuresCsv::word, PLATE, text.value(record, PLATE));
+    Optional<SkinState> skin =
+        one(SkinState.values(), MeasuresCsv::word, SKIN, text.value(record, SKIN));
+    try {
+      new Readings(Map.of(finger, values)).nail(finger, PlateCondition.SOUND, SkinState.INTACT);
+    } catch (OutOfRange e) {
+      throw new IllegalArgumentException(e.getMessage(), e);
+    }
+    return new Plate(finger, values, condition, skin);
+  }
+
+  private static <E> Optional<E> one(
+      E[] all, Function<E, String> name, String column, String typed) {
+    if (typed.isEmpty()) {
+      return Optional.empty();
+    }
+    for (E each : all) {
+      if (name.apply(each).equalsIgnoreCase(typed)) {
+        return Optional.of(each);
+      }
+    }
+    throw new IllegalArgumentException(
+        column
+            + " \""
+            + typed
+            + "\": one of "
+            + Arrays.stream(all).map(name).collect(Collectors.joining(", ")));
+  }
+
+  private static String word(Enum<?> value) {
+    return value.name().toLowerCase(Locale.ROOT);
+  }
+}

@@ -1,0 +1,92 @@
+package ongle.app.salon;
+
+import java.util.List;
+import java.util.Optional;
+import ongle.app.web.Edit;
+import ongle.core.School;
+import ongle.core.fitting.FreeHandOrForms;
+import ongle.core.fitting.TipsOrForms;
+import ongle.core.shape.LengthWish;
+import ongle.core.structure.ApexSchool;
+import ongle.core.structure.CrossThickness;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+
+/** Where the salon says how it works; a set may still do otherwise. */
+@Controller
+@RequestMapping("/salon")
+class SalonController {
+  private final SalonSettings settings;
+
+  SalonController(SalonSettings settings) {
+    this.settings = settings;
+  }
+
+  /**
+   * A question technicians answer differently.
+   *
+   * @param name of the parameter it is answered in
+   * @param all the answers
+   */
+  record Question(String name, String text, List<? extends School> all, School chosen) {}
+
+  @GetMapping
+  String page(Model model) {
+    show(model);
+    return "salon/page";
+  }
+
+  @PostMapping
+  String answer(
+      @RequestParam Optional<TipsOrForms> tipsOrForms,
+      @RequestParam Optional<FreeHandOrForms> bitten,
+      @RequestParam Optional<LengthWish.Mode> lengthMode,
+      @RequestParam Optional<ApexSchool> apex,
+      @RequestParam Optional<CrossThickness> across,
+      Model model) {
+    settings.change(
+        salon -> {
+          tipsOrForms.ifPresent(salon::prefer);
+          bitten.ifPresent(salon::prefer);
+          lengthMode.ifPresent(salon::prefer);
+          apex.ifPresent(salon::prefer);
+          across.ifPresent(salon::prefer);
+        });
+    show(model);
+    model.addAttribute("edit", new Edit.Saved());
+    return "salon/page :: answered";
+  }
+
+  private void show(Model model) {
+    Salon salon = settings.current();
+    model.addAttribute(
+        "questions",
+        List.of(
+            new Question(
+                "tipsOrForms",
+                "Where a tip and a form would both do",
+                List.of(TipsOrForms.values()),
+                salon.getTipsOrForms()),
+            new Question(
+                "bitten",
+                "Bitten nails too short for a tip",
+                List.of(FreeHandOrForms.values()),
+                salon.getBitten()),
+            new Question(
+                "lengthMode",
+                "Length over the ten",
+                List.of(LengthWish.Mode.values()),
+                salon.getLengthMode()),
+            new Question(
+                "apex", "The apex sits over", List.of(ApexSchool.values()), salon.getApex()),
+            new Question(
+                "across",
+                "Thickness across the nail",
+                List.of(CrossThickness.values()),
+                salon.getAcross())));
+  }
+}

@@ -1,0 +1,160 @@
+package ongle.app.web;
+
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.ByteBuffer;
+import java.nio.charset.CharacterCodingException;
+import java.nio.charset.Charset;
+import java.nio.charset.CodingErrorAction;
+import java.nio.charset.StandardCharsets;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import org.apache.commons.csv.CSVFormat;
+import org.apache.commons.csv.CSVParser;
+import org.apache.commons.csv.CSVRecord;
+
+/**
+ * A CSV file from anywhere: comma, semicolon or tab; UTF-8, UTF-16 or the old western encoding; a
+ * first line that names the columns, in any case and order.
+ */
+public final class CsvText {
+  private static final List<Character> SEPARATORS = List.of(',', ';', '\t');
+
+  private final String text;
+  private final String remark;
+  private final List<CSVRecord> records;
+  private final Map<String, Integer> columns;
+
+  private CsvText(String text, String remark) {
+    this.text = text;
+    this.remark = remark;
+    CSVFormat format =
+        CSVFormat.DEFAULT
+            .builder()
+            .setDelimiter(separator(text))
+            .setTrim(true)
+            .setIgnoreEmptyLines(true)
+            .get();
+    try (CSVParser parser = CSVParser.parse(text, format)) {
+      List<CSVRecord> all =
+          parser.stream().filter(record -> record.stream().anyMatch(v -> !v.isBlank())).toList();
+      columns = all.isEmpty() ? Map.of() : columns(all.get(0));
+      records = all.isEmpty() ? List.of() : all.subList(1, all.size());
+    } catch (IOException | UncheckedIOException | IllegalStateException e) {
+      throw new IllegalArgumentException(
+          "This is no CSV file: a quotation mark is opened and never closed, or stands in the wrong place.");
+    }
+  }
+
+  /**
+   * @throws IllegalArgumentException with the reason, if it is no such file
+   */
+  public static CsvText of(String text) {
+    return new CsvText(text.startsWith("\uFEFF") ? text.substring(1) : text, null);
+  }
+
+  /**
+   * Finds out the encoding by itself.
+   *
+   * @throws IllegalArgumentException with the reason, if it is no such file
+   */
+  public static CsvText of(byte[] file) {
+    boolean wide = startsLike(file, 0xFF, 0xFE) || startsLike(file, 0xFE, 0xFF);
+    try {
+      return of(decoded(file, wide ? StandardCharsets.UTF_16 : StandardCharsets.UTF_8));
+    } catch (CharacterCodingException old) {
+      return new CsvText(
+          checked(new String(file, Charset.forName("windows-1252"))),
+          "The file is not in UTF-8; it was read as western European. Check names with accents.");
+    }
+  }
+
+  private static String decoded(byte[] file, Charset charset) throws CharacterCodingException {
+    return checked(
+        charset
+            .newDecoder()
+            .onMalformedInput(CodingErrorAction.REPORT)
+            .onUnmappableCharacter(CodingErrorAction.REPORT)
+            .decode(ByteBuffer.wrap(file))
+            .toString());
+  }
+
+  private static String checked(String text) {
+    if (text.indexOf('\0') >= 0) {
+      throw new IllegalArgumentException("This is no text file.");
+    }
+    return text;
+  }
+
+  private static boolean startsLike(byte[] file, int first, int second) {
+    return file.length >= 2 && (file[0] & 0xFF) == first && (file[1] & 0xFF) == second;
+  }
+
+  private static char separator(String text) {
+    String header = text.lines().filter(line -> !line.isBlank()).findFirst().orElse("");
+    return SEPARATORS.stream()
+        .max(Comparator.comparingLong(each -> header.chars().filter(c -> c == each).count()))
+        .orElseThrow();
+  }
+
+  private static Map<String, Integer> columns(CSVRecord header) {
+    Map<String, Integer> columns = new java.util.LinkedHashMap<>();
+    for (int i = 0; i < header.size(); i++) {
+      columns.putIfAbsent(header.get(i).toLowerCase(Locale.ROOT).strip().replace(' ', '_'), i);
+    }
+    return columns;
+  }
+
+  /** The text itself, to be read again. */
+  public String text() {
+    return text;
+  }
+
+  /** What had to be guessed. */
+  public Optional<String> remark() {
+    return Optional.ofNullable(remark);
+  }
+
+  /** Names of the columns, in small letters, blanks as underscores. */
+  public Set<String> header() {
+    return columns.keySet();
+  }
+
+  /** The lines under the header. */
+  public List<CSVRecord> records() {
+    return records;
+  }
+
+  /** The value of a column; empty if the line or the file has none. */
+  public String value(CSVRecord record, String column) {
+    Integer at = columns.get(column);
+    return at == null || at >= record.size() ? "" : record.get(at).strip();
+  }
+
+  /** The line of the file, the header is 1. */
+  public long lineOf(CSVRecord record) {
+    int at = (int) record.getCharacterPosition();
+    while (at < text.length() && Character.isWhitespace(text.charAt(at))) {
+      at++; // the position is before the empty lines that were passed over
+    }
+    return text.substring(0, at).lines().count() + 1;
+  }
+
+  /**
+   * @throws IllegalArgumentException if the line has more values than the header names, as happens
+   *     with decimal commas between commas
+   */
+  public void checkWidth(CSVRecord record) {
+    if (record.size() > columns.size()) {
+      throw new IllegalArgumentException(
+          record.size()
+              + " values under "
+              + columns.size()
+              + " columns; with decimal commas, separate the columns by semicolons");
+    }
+  }
+}

@@ -1,0 +1,92 @@
+package ongle.app.words;
+
+import java.util.List;
+import java.util.stream.Collectors;
+import ongle.app.web.Numbers;
+import ongle.core.fitting.BuildWay;
+import ongle.core.nail.Finger;
+import ongle.core.plan.PickingList;
+import ongle.core.plan.SetPlan;
+
+/**
+ * What to lay out for a set, in the salon's words.
+ *
+ * @param lines one a number
+ * @param without product only: the fingers nothing is laid out for
+ */
+public record PickingWords(List<Line> lines, String without) {
+
+  /**
+   * One number to lay out.
+   *
+   * @param left what the salon has of it; null when not counted
+   * @param instead what to take where it does not last
+   */
+  public record Line(
+      String kit,
+      String number,
+      BuildWay way,
+      int pieces,
+      String fingers,
+      String left,
+      List<String> instead) {}
+
+  public static PickingWords of(SetPlan plan) {
+    return new PickingWords(
+        PickingList.of(plan).lines().stream().map(PickingWords::line).toList(),
+        plan.built().stream()
+            .filter(
+                nail ->
+                    nail.fit().way() == BuildWay.FREE_HAND || nail.fit().way() == BuildWay.OVERLAY)
+            .map(nail -> nail.nail().finger().label())
+            .collect(Collectors.joining(", ")));
+  }
+
+  /** The whole list on one line: "Lindenbox 4 ×2, 6". */
+  public String inOneLine() {
+    return lines.stream()
+        .collect(
+            Collectors.groupingBy(Line::kit, java.util.LinkedHashMap::new, Collectors.toList()))
+        .entrySet()
+        .stream()
+        .map(
+            kit ->
+                kit.getKey()
+                    + " "
+                    + kit.getValue().stream()
+                        .map(
+                            line ->
+                                line.number() + (line.pieces() == 1 ? "" : " ×" + line.pieces()))
+                        .collect(Collectors.joining(", ")))
+        .collect(Collectors.joining("; "));
+  }
+
+  private static Line line(PickingList.Line line) {
+    return new Line(
+        line.kitLabel(),
+        line.item().number(),
+        line.way(),
+        line.pieces(),
+        line.fingers().stream().map(Finger::label).collect(Collectors.joining(", ")),
+        line.left().isPresent() ? line.left().getAsInt() + " left" : null,
+        line.without().stream().map(PickingWords::instead).toList());
+  }
+
+  private static String instead(PickingList.Instead instead) {
+    return "None left for the "
+        + instead.finger().label()
+        + ": "
+        + instead
+            .tip()
+            .map(
+                pick ->
+                    "take "
+                        + pick.kit().label()
+                        + " "
+                        + pick.number()
+                        + ", "
+                        + Numbers.format(pick.toFile(), 0)
+                        + " mm² to file.")
+            .orElse("nothing at hand fits; choose another way for it.");
+  }
+}
