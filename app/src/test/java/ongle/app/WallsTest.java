@@ -16,7 +16,8 @@ class WallsTest {
   @ArchTest
   static final ArchRule stagesDoNotKnowEachOther =
       slices()
-          .matching("ongle.app.(measure|fit|shape|structure|sheet|exchange|today|demo)..")
+          .matching(
+              "ongle.app.(measure|photo|fit|shape|structure|sheet|exchange|today|salon|demo)..")
           .should()
           .notDependOnEachOther()
           .ignoreDependency(

@@ -26,7 +26,18 @@ class AccessibleIT extends AtTheDesk {
         "/sets/1/structure",
         "/sets/2/sheet",
         "/sets/2/fit",
+        "/sets/2/look",
+        "/sets/9/measure",
+        "/sets/8/fit/list",
+        "/sets/4/photo",
+        "/sets/4/measures/read",
+        "/clients/8/hands",
+        "/kits",
+        "/kits/2",
+        "/kits/read",
+        "/salon",
         "/standin/calliper",
+        "/standin/camera",
         "/nowhere"
       })
   void aPageHasNoFaultsInEitherTheme(String path) {
@@ -52,7 +63,16 @@ class AccessibleIT extends AtTheDesk {
 
   @ParameterizedTest
   @ValueSource(
-      strings = {"/", "/sets/3/measure", "/sets/3/fit", "/sets/3/shape", "/sets/3/structure"})
+      strings = {
+        "/",
+        "/sets/2/look",
+        "/sets/3/measure",
+        "/sets/4/photo",
+        "/sets/3/fit",
+        "/kits/2",
+        "/sets/3/shape",
+        "/sets/3/structure"
+      })
   void nothingIsCutOffOnATablet(String path) {
     for (int[] size : new int[][] {{1024, 768}, {768, 1024}}) {
       desk.size(size[0], size[1]);

@@ -3,6 +3,9 @@ package ongle.e2e;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.openqa.selenium.WebElement;
 import org.openqa.selenium.interactions.Actions;
 import org.openqa.selenium.support.ui.Select;
 
@@ -14,11 +17,11 @@ class FitIT extends AtTheDesk {
     desk.untilText(".verdict", "Set it 7° up against the plate");
     assertThat(desk.text("#way-FORM")).contains("best");
     desk.click("#way-TIP");
-    desk.untilText(".verdict h2", "Tip 5");
-    desk.until(d -> d.text(".strip a[data-finger=R3] b").equals("5"));
+    desk.untilText(".verdict h2", "Tip 6");
+    desk.until(d -> d.text(".strip a[data-finger=R3] b").equals("6"));
     assertThat(desk.text(".strip a[data-finger=R2] b")).isEqualTo("form M");
     desk.driver().navigate().refresh();
-    desk.untilText(".verdict h2", "Tip 5");
+    desk.untilText(".verdict h2", "Tip 6");
     desk.click(".ways-head .quiet");
     desk.untilText(".verdict h2", "Form M");
   }
@@ -30,6 +33,36 @@ class FitIT extends AtTheDesk {
     desk.until(d -> d.text("#way-FORM").contains("best"));
     new Select(desk.find("#school")).selectByValue("TIPS");
     desk.until(d -> d.text("#way-TIP").contains("best"));
+  }
+
+  @ParameterizedTest
+  @CsvSource({
+    "TIP, 113, tip ",
+    "FORM, 112, form ",
+    "REUSABLE_FORM, 115, reusable form ",
+    "FREE_HAND, 116, free-hand",
+    "OVERLAY, 114, overlay"
+  })
+  void everyWayGoesFromMeasuringToTheSheet(String way, String width, String onTheSheet) {
+    desk.open("/sets/2/measure?finger=R3");
+    desk.click("#R3-WIDTH");
+    desk.number(width);
+    desk.untilText("#saved", "Saved");
+    desk.click(".progress .act");
+    desk.until(d -> !d.all("#way-" + way).isEmpty());
+    desk.click("#way-" + way);
+    desk.until(d -> "true".equals(d.find("#way-" + way).getDomAttribute("aria-pressed")));
+    assertThat(desk.text(".verdict h2")).isNotBlank();
+    desk.open("/sets/2/sheet");
+    assertThat(blockOf("right middle")).contains(onTheSheet);
+  }
+
+  private static String blockOf(String finger) {
+    return desk.all("table.block").stream()
+        .map(WebElement::getText)
+        .filter(text -> text.contains(finger))
+        .findFirst()
+        .orElseThrow();
   }
 
   @Test

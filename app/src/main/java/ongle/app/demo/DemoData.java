@@ -15,6 +15,7 @@ import ongle.app.sets.Taken;
 import ongle.app.today.Appointment;
 import ongle.app.today.AppointmentRepository;
 import ongle.core.nail.Digit;
+import ongle.core.nail.EarlierProduct;
 import ongle.core.nail.Finger;
 import ongle.core.nail.Hand;
 import ongle.core.nail.PlateCondition;
@@ -27,6 +28,7 @@ import ongle.core.shape.LengthWish.Mode;
 import ongle.core.shape.NailShape;
 import ongle.core.structure.ApexSchool;
 import ongle.core.structure.CrossThickness;
+import ongle.core.wear.Growth;
 import org.springframework.beans.factory.SmartInitializingSingleton;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.stereotype.Component;
@@ -343,6 +345,7 @@ class DemoData implements SmartInitializingSingleton {
         2,
         1.5);
     sets.wear(belSet, today);
+    belComesBack(bel, today);
 
     book(marta, today, 9, 0, 90, "New set, short", martaSet);
     book(zofia, today, 10, 45, 150, "Long set for the ball", zofiaSet);
@@ -350,6 +353,30 @@ class DemoData implements SmartInitializingSingleton {
     book(pia, today, 15, 15, 105, "New set", piaSet);
     book(mia, today, 17, 15, 45, "First visit, with her father", null);
     book(liv, today, 18, 15, 30, "Hand care, no product", null);
+  }
+
+  /** Three weeks later, before work: what has grown, and what the last set did to the thumb. */
+  private void belComesBack(long bel, LocalDate today) {
+    long back = sets.begin(UUID.randomUUID(), bel, today.atTime(8, 5)).getId();
+    hands(
+        back,
+        new double[] {15.1, 12.0, 12.5, 11.7, 9.7},
+        new double[] {12.6, 11.5, 12.1, 11.5, 9.4},
+        0.15,
+        0.2,
+        1.1,
+        2,
+        1.5);
+    Map<Finger, Map<Quantity, Double>> grown = new EnumMap<>(Finger.class);
+    for (Finger finger : Finger.values()) {
+      double days = finger.hand() == Hand.LEFT ? 20 : 22; // her right hand grows faster
+      grown.put(finger, Map.of(Quantity.REGROWTH, tenth(Growth.perDay(finger.digit()) * days)));
+      sets.found(back, finger, EarlierProduct.HARD_GEL);
+    }
+    sets.measure(back, grown, Taken.How.CALLIPER, TECHNICIAN);
+    sets.look(back, Finger.R1, PlateCondition.DAMAGED, SkinState.INTACT);
+    sets.look(back, Finger.L4, PlateCondition.SOUND, SkinState.SORE);
+    sets.wish(back, "The same again, if it holds this time; the left ring finger hurts.");
   }
 
   private long client(

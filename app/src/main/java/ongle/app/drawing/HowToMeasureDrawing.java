@@ -10,7 +10,7 @@ import ongle.core.nail.Quantity;
 
 /** The finger being measured, with the measure being taken marked on it. */
 public final class HowToMeasureDrawing {
-  private static final double TYPE = 1.15;
+  private static final double TYPE = 1.7;
   private static final double WIDTH = 26;
 
   private HowToMeasureDrawing() {}

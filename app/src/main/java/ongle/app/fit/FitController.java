@@ -183,7 +183,7 @@ class FitController {
       @ModelAttribute("seat") Seat seat,
       Model model) {
     PlannedSet planned = reader.planned(id);
-    SetPage.show(planned, Stage.FIT, SetPage.chosen(finger, seat), seat, model);
+    SetPage.show(planned, Stage.FIT, "fit/list", SetPage.chosen(finger, seat), seat, model);
     model.addAttribute("list", PickingWords.of(planned.plan()));
     model.addAttribute("takenOutAt", planned.set().getTakenOutAt());
     return "fit/list";

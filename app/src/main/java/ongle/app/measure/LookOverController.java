@@ -197,7 +197,7 @@ class LookOverController {
   }
 
   private static void show(PlannedSet planned, Finger finger, Seat seat, Model model) {
-    SetPage.show(planned, Stage.MEASURE, finger, seat, model);
+    SetPage.show(planned, Stage.MEASURE, "look", finger, seat, model);
     List<Finger> order = Finger.asSeenFrom(seat);
     model.addAttribute("set", planned.set());
     model.addAttribute("client", planned.client());

@@ -147,7 +147,7 @@ final class MeasuresCsv {
       if (!typed.isEmpty()) {
         values.put(
             quantity,
-            Numbers.parse(typed, quantity)
+            Numbers.parse(typed)
                 .filter(quantity::allows)
                 .orElseThrow(
                     () ->

@@ -147,6 +147,23 @@ public class SetEditor {
                     set.nail(finger).put(quantity, new Taken(quantity.check(value), how, at, by))));
   }
 
+  /** Takes over what a picture gave; what was typed or taken by calliper is surer and stays. */
+  @Transactional
+  public void measureFromPicture(long setId, Map<Finger, Map<Quantity, Double>> hands, String by) {
+    NailSet set = set(setId);
+    LocalDateTime at = now();
+    hands.forEach(
+        (finger, values) ->
+            values.forEach(
+                (quantity, value) -> {
+                  SetNail nail = set.nail(finger);
+                  if (nail.taken(quantity).filter(taken -> taken.how().surerThanPicture()).isEmpty()
+                      && contradiction(nail, quantity, value).isEmpty()) {
+                    nail.put(quantity, new Taken(quantity.check(value), Taken.How.PHOTO, at, by));
+                  }
+                }));
+  }
+
   /**
    * Why a text is refused for this quantity on this nail; what stands in the field later needs no
    * reason.

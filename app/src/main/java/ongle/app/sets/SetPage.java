@@ -17,6 +17,8 @@ import org.springframework.ui.Model;
 /**
  * What every stage of a set shows besides its own work: whose set, the stages, the ten, the
  * cautions.
+ *
+ * @param here address of the view, for picking another finger in it
  */
 public record SetPage(
     long id,
@@ -27,7 +29,8 @@ public record SetPage(
     Finger finger,
     Seat seat,
     Strip strip,
-    List<Caution> cautions) {
+    List<Caution> cautions,
+    String here) {
 
   /**
    * A caution and where it applies.
@@ -36,7 +39,7 @@ public record SetPage(
    */
   public record Caution(String where, String text) {}
 
-  public static SetPage of(PlannedSet planned, Stage stage, Finger finger, Seat seat) {
+  static SetPage of(PlannedSet planned, Stage stage, String view, Finger finger, Seat seat) {
     return new SetPage(
         planned.id(),
         planned.client().getId(),
@@ -46,13 +49,24 @@ public record SetPage(
         finger,
         seat,
         Strip.of(planned, stage, finger, seat),
-        cautions(planned));
+        cautions(planned),
+        "/sets/" + planned.id() + "/" + view);
   }
 
   /** Puts it where the shared fragments look for it. */
   public static PlannedSet show(
       PlannedSet planned, Stage stage, Finger finger, Seat seat, Model model) {
-    model.addAttribute("page", of(planned, stage, finger, seat));
+    return show(planned, stage, stage.path(), finger, seat, model);
+  }
+
+  /**
+   * A view within a stage, which picking another finger stays in.
+   *
+   * @param view its path below the set
+   */
+  public static PlannedSet show(
+      PlannedSet planned, Stage stage, String view, Finger finger, Seat seat, Model model) {
+    model.addAttribute("page", of(planned, stage, view, finger, seat));
     return planned;
   }
 

@@ -39,6 +39,11 @@ public record Taken(
     public String label() {
       return label;
     }
+
+    /** Whether a measure in a picture, a few tenths of a mm wide, does not replace it. */
+    boolean surerThanPicture() {
+      return this == TYPED || this == CALLIPER || this == FILE;
+    }
   }
 
   Taken as(How now, LocalDateTime at, String by) {

@@ -8,7 +8,8 @@ import ongle.core.nail.Quantity;
 /** The one place where numbers become text and text becomes numbers. */
 public final class Numbers {
   /** Plain decimals only: no exponents, no words, comma or point. */
-  private static final Pattern PLAIN = Pattern.compile("[+-]?\\d{1,6}([.,]\\d{0,6})?");
+  private static final Pattern PLAIN =
+      Pattern.compile("[+-]?(\\d{1,6}([.,]\\d{0,6})?|[.,]\\d{1,6})");
 
   private Numbers() {}
 
@@ -39,14 +40,26 @@ public final class Numbers {
     return format(value, 2) + " mm";
   }
 
-  /** The number typed, with comma or point, with or without the unit; empty when it is none. */
+  /**
+   * The number typed, with comma or point, with or without the unit; empty when it is none. Where
+   * one decimal is usual and a whole number would be far too large, the point was left out: 114 is
+   * a width of 11.4 mm. That spares a key on every value.
+   */
   public static Optional<Double> parse(String typed, Quantity quantity) {
     String text = typed.strip().replace('\u2212', '-');
     String unit = quantity.unit().symbol();
     if (text.endsWith(unit)) {
       text = text.substring(0, text.length() - unit.length()).strip();
     }
-    return parse(text);
+    String number = text;
+    return parse(number).map(value -> withPoint(number, value, quantity));
+  }
+
+  private static double withPoint(String text, double value, Quantity quantity) {
+    boolean whole = text.chars().allMatch(Character::isDigit);
+    boolean leftOut =
+        whole && quantity.decimals() == 1 && !quantity.allows(value) && quantity.allows(value / 10);
+    return leftOut ? value / 10 : value;
   }
 
   /** A plain number without a unit, with comma or point; empty when it is none. */

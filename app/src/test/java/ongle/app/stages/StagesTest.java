@@ -164,7 +164,7 @@ class StagesTest {
   @Test
   void wideFlatAndDroopingHandsGetTheirOwnAnswers() throws Exception {
     assertThat(page("/sets/5/fit?finger=R1"))
-        .contains("Form 2: cut the mouth 0.8 mm deeper")
+        .contains("Form 3: cut the mouth 0.8 mm deeper")
         .contains("relief cuts");
     assertThat(page("/sets/3/fit?finger=R3")).contains("Set it 7° up against the plate");
     assertThat(page("/sets/6/fit?finger=R4")).contains("Turn it 6° to the thumb");
@@ -239,5 +239,64 @@ class StagesTest {
   void aSetNotYetMeasuredOpensWhereTheWorkGoesOn() throws Exception {
     assertThat(ask(get("/sets/4")).getRedirectedUrl()).isEqualTo("/sets/4/measure");
     assertThat(ask(get("/sets/1")).getRedirectedUrl()).isEqualTo("/sets/1/structure");
+  }
+
+  @Test
+  void measuresComeInFromAFileAfterTheyWereShown() throws Exception {
+    String text = "finger,width_mm,plate\nL1,13.1,thin\nL2,99,\nL3,11.0,";
+    String shown = change("/sets/4/measures/read", "text", text);
+    assertThat(shown).contains("2</span> <span>fingers").contains("Line 3");
+    assertThat(page("/sets/4/measure")).doesNotContain("value=\"13.1\"");
+    change("/sets/4/measures/read/save", "text", text);
+    assertThat(page("/sets/4/measure")).contains("value=\"13.1\"");
+    assertThat(page("/sets/4/measure/L1/WIDTH/how")).contains("from a file");
+    assertThat(page("/sets/4/measures.csv")).contains("L1,13.1,");
+  }
+
+  @Test
+  void theSalonsSchoolsAreWhatANewSetBeginsWith() throws Exception {
+    assertThat(change("/salon", "tipsOrForms", "FORMS", "lengthMode", "PLATE_SHARE"))
+        .contains("Saved");
+    String begun =
+        ask(post("/clients/9/sets").param("formKey", java.util.UUID.randomUUID().toString()))
+            .getRedirectedUrl();
+    String set = begun.replace("/look", "");
+    assertThat(page(set + "/shape")).contains("50 % of the plate");
+    assertThat(page(set + "/set.json")).contains("\"tipsOrForms\":\"forms\"");
+    change("/salon", "tipsOrForms", "TIPS", "lengthMode", "COVER_FINGERTIP");
+    assertThat(page(set + "/shape")).contains("50 % of the plate");
+    assertThat(ask(post("/salon").param("apex", "SOMEWHERE")).getStatus()).isEqualTo(400);
+  }
+
+  @Test
+  void aPictureIsOnlyMarkedWhereThereIsOneAndWithKnownMarks() throws Exception {
+    assertThat(ask(get("/sets/4/photo/LEFT.jpg")).getStatus()).isEqualTo(404);
+    assertThat(
+            ask(post("/sets/4/photo/LEFT/mark")
+                    .param("name", "CARD1")
+                    .param("x", "1")
+                    .param("y", "1"))
+                .getStatus())
+        .isEqualTo(404);
+    change("/sets/4/photo/camera", "hand", "LEFT");
+    assertThat(change("/sets/4/photo/LEFT/mark", "name", "CARD1", "x", "-5", "y", "99999"))
+        .contains("data-x=\"0.0\"")
+        .contains("data-y=\"2400.0\"");
+    assertThat(
+            ask(post("/sets/4/photo/LEFT/mark")
+                    .param("name", "R3_EDGE")
+                    .param("x", "1")
+                    .param("y", "1"))
+                .getStatus())
+        .isEqualTo(404);
+    assertThat(
+            ask(post("/sets/4/photo/LEFT/mark")
+                    .param("name", "CARD2")
+                    .param("x", "NaN")
+                    .param("y", "1"))
+                .getStatus())
+        .isEqualTo(400);
+    change("/sets/4/photo/LEFT/forget");
+    assertThat(ask(get("/sets/4/photo/LEFT.jpg")).getStatus()).isEqualTo(404);
   }
 }

@@ -47,6 +47,19 @@ class NumbersTest {
   }
 
   @Test
+  void thePointMayBeLeftOutWhereNothingElseIsMeant() {
+    assertThat(Numbers.parse("114", Quantity.WIDTH)).contains(11.4);
+    assertThat(Numbers.parse("91", Quantity.WIDTH)).contains(9.1);
+    assertThat(Numbers.parse("21", Quantity.ARCH_DEPTH)).contains(2.1);
+    assertThat(Numbers.parse(".5", Quantity.FREE_EDGE)).contains(0.5);
+    // What can be meant as typed, is; and what would be nothing without a point either, stays.
+    assertThat(Numbers.parse("12", Quantity.WIDTH)).contains(12.0);
+    assertThat(Numbers.parse("114.0", Quantity.WIDTH)).contains(114.0);
+    assertThat(Numbers.parse("999", Quantity.WIDTH)).contains(999.0);
+    assertThat(Numbers.parse("90", Quantity.GROWTH_PITCH)).contains(90.0);
+  }
+
+  @Test
   void everyQuantityIsShownWithItsOwnDecimalsAndUnit() {
     assertThat(Numbers.withUnit(Quantity.WIDTH, 11)).isEqualTo("11.0 mm");
     assertThat(Numbers.withUnit(Quantity.APEX_THICKNESS, 1.126)).isEqualTo("1.13 mm");

@@ -1,0 +1,163 @@
+package ongle.app.photo;
+
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.time.Clock;
+import java.time.LocalDateTime;
+import java.time.temporal.ChronoUnit;
+import java.util.Arrays;
+import java.util.EnumMap;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Stream;
+import ongle.app.sets.SetEditor;
+import ongle.app.web.NotFound;
+import ongle.core.nail.Finger;
+import ongle.core.nail.Hand;
+import ongle.core.nail.Quantity;
+import ongle.core.photo.Card;
+import ongle.core.photo.MarkTrouble;
+import ongle.core.photo.PhotoMeasure;
+import ongle.core.photo.Spot;
+import org.springframework.dao.OptimisticLockingFailureException;
+import org.springframework.resilience.annotation.Retryable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Pictures of hands: taken in, marked, measured, and kept or forgotten. */
+@Service
+@Retryable(includes = OptimisticLockingFailureException.class, maxRetries = 4, delay = 15)
+class PhotoDesk {
+  /** A picture nobody keeps is forgotten after this many hours. */
+  private static final int FORGOTTEN_AFTER_HOURS = 24;
+
+  private final HandPhotoRepository photos;
+  private final SetEditor sets;
+  private final Clock clock;
+
+  PhotoDesk(HandPhotoRepository photos, SetEditor sets, Clock clock) {
+    this.photos = photos;
+    this.sets = sets;
+    this.clock = clock;
+  }
+
+  /** What a nail came to: a measure, or why there is none yet. */
+  record Outcome(Optional<PhotoMeasure> measure, Optional<String> trouble) {
+    static final Outcome NOT_MARKED = new Outcome(Optional.empty(), Optional.empty());
+  }
+
+  @Transactional(readOnly = true)
+  Optional<HandPhoto> find(long setId, Hand hand) {
+    Optional<HandPhoto> photo = photos.findBySetIdAndHand(setId, hand);
+    photo.ifPresent(HandPhoto::getJpeg);
+    return photo;
+  }
+
+  /** Puts a picture in the place of the one before. */
+  @Transactional
+  void takeIn(long setId, Hand hand, Picture picture) {
+    LocalDateTime now = LocalDateTime.now(clock);
+    photos.deleteAll(photos.findByKeptFalseAndTakenAtBefore(now.minusHours(FORGOTTEN_AFTER_HOURS)));
+    photos.findBySetIdAndHand(setId, hand).ifPresent(photos::delete);
+    photos.flush();
+    photos.save(new HandPhoto(setId, hand, now.truncatedTo(ChronoUnit.SECONDS), picture));
+  }
+
+  /**
+   * @param name of the mark; refused if there is no such one
+   */
+  @Transactional
+  void mark(long setId, Hand hand, String name, Spot at) {
+    photo(setId, hand).mark(known(hand, name), at);
+  }
+
+  @Transactional
+  void unmark(long setId, Hand hand, String name) {
+    photo(setId, hand).unmark(known(hand, name));
+  }
+
+  @Transactional
+  void cardOnTable(long setId, Hand hand, boolean onTable) {
+    photo(setId, hand).cardOnTable(onTable);
+  }
+
+  @Transactional
+  void forget(long setId, Hand hand) {
+    photos.delete(photo(setId, hand));
+  }
+
+  /**
+   * Writes every nail measured in the picture onto the sheet; what was typed or taken by calliper
+   * stays.
+   *
+   * @param keep whether the picture stays with the visit, smaller; else it is forgotten
+   */
+  @Transactional
+  void takeOver(long setId, Hand hand, boolean keep, String by) {
+    HandPhoto photo = photo(setId, hand);
+    Map<Finger, Map<Quantity, Double>> hands = new EnumMap<>(Finger.class);
+    for (Finger finger : Finger.of(hand)) {
+      measure(photo, finger)
+          .measure()
+          .ifPresent(
+              measure -> {
+                Map<Quantity, Double> shown = new EnumMap<>(Quantity.class);
+                measure.values().forEach((q, value) -> shown.put(q, rounded(q, value)));
+                hands.put(finger, shown);
+              });
+    }
+    sets.measureFromPicture(setId, hands, by.isBlank() ? null : by);
+    if (keep) {
+      try {
+        photo.keep(photo.picture().smaller(Picture.LONGEST_KEPT));
+      } catch (IOException e) {
+        throw new UncheckedIOException(e);
+      }
+    } else {
+      photos.delete(photo);
+    }
+  }
+
+  private static double rounded(Quantity quantity, double value) {
+    double factor = Math.pow(10, quantity.decimals());
+    return Math.round(value * factor) / factor;
+  }
+
+  static Outcome measure(HandPhoto photo, Finger finger) {
+    if (photo.corners().size() < MarkName.CORNERS || photo.nail(finger).isEmpty()) {
+      return Outcome.NOT_MARKED;
+    }
+    try {
+      return new Outcome(
+          Optional.of(
+              PhotoMeasure.of(
+                  photo.corners(),
+                  Card.USUAL,
+                  photo.camera(),
+                  photo.nail(finger).get(),
+                  photo.getHand(),
+                  photo.above())),
+          Optional.empty());
+    } catch (MarkTrouble trouble) {
+      return new Outcome(Optional.empty(), Optional.of(trouble.getMessage()));
+    }
+  }
+
+  private static String known(Hand hand, String name) {
+    Stream<String> corners =
+        Stream.iterate(1, number -> number + 1).limit(MarkName.CORNERS).map(MarkName::corner);
+    Stream<String> nails =
+        Finger.of(hand).stream()
+            .flatMap(finger -> Arrays.stream(NailSpot.values()).map(s -> MarkName.of(finger, s)));
+    return Stream.concat(corners, nails)
+        .filter(name::equals)
+        .findFirst()
+        .orElseThrow(() -> new NotFound("mark " + name));
+  }
+
+  private HandPhoto photo(long setId, Hand hand) {
+    return photos
+        .findBySetIdAndHand(setId, hand)
+        .orElseThrow(() -> new NotFound("picture of the " + hand.label() + " hand"));
+  }
+}
