@@ -242,8 +242,10 @@
   // The click that enters a field would undo the selection.
   let clicked = null;
   document.addEventListener('click', (event) => {
-    if (clicked && event.target === clicked) clicked.select();
+    const field = clicked;
     clicked = null;
+    // A click into what is selected already puts the caret there, but only after this event.
+    if (field && event.target === field) setTimeout(() => field.select(), 0);
   });
 
   // After the strip was replaced, the finger being typed stays marked.

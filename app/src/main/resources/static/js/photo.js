@@ -49,6 +49,24 @@
 
   const mark = (name, at) => send('mark', { name, x: at.x.toFixed(2), y: at.y.toFixed(2) });
 
+  // Keys may come faster than answers: each adds to the last place asked for, not to the one answered,
+  // and only the last place is sent.
+  let nudged = null;
+  let nudging = false;
+
+  async function nudge(name, at) {
+    nudged = { name, at };
+    if (nudging) return;
+    nudging = true;
+    let sent = null;
+    while (nudged !== sent) {
+      sent = nudged;
+      await mark(sent.name, sent.at);
+    }
+    nudging = false;
+    nudged = null;
+  }
+
   // --- pointer -----------------------------------------------------------------------------------
   let held = null;
 
@@ -94,13 +112,12 @@
     if (step) {
       event.preventDefault();
       const far = event.shiftKey ? 10 : 1;
-      // Keys may come faster than answers; each adds to where the mark is shown.
-      const at = { x: Number(own.dataset.x) + step[0] * far, y: Number(own.dataset.y) + step[1] * far };
-      own.dataset.x = at.x;
-      own.dataset.y = at.y;
+      const { name } = own.dataset;
+      const from = nudged?.name === name ? nudged.at : { x: Number(own.dataset.x), y: Number(own.dataset.y) };
+      const at = { x: from.x + step[0] * far, y: from.y + step[1] * far };
       own.setAttribute('transform', `translate(${at.x} ${at.y})`);
       magnify(at);
-      mark(own.dataset.name, at);
+      nudge(name, at);
     }
     if (event.key === 'Delete' || event.key === 'Backspace') {
       event.preventDefault();

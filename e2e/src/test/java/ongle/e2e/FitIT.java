@@ -23,7 +23,7 @@ class FitIT extends AtTheDesk {
     desk.driver().navigate().refresh();
     desk.untilText(".verdict h2", "Tip 6");
     desk.click(".ways-head .quiet");
-    desk.untilText(".verdict h2", "Form M");
+    desk.untilText(".verdict h2", "Form 1");
   }
 
   @Test

@@ -2,7 +2,6 @@ package ongle.app.standin;
 
 import java.util.Optional;
 import ongle.app.web.Numbers;
-import ongle.core.nail.Quantity;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -33,7 +32,7 @@ class CalliperController {
       @RequestParam(defaultValue = "false") boolean hold,
       @RequestParam(defaultValue = "0") int dropOuts,
       Model model) {
-    Optional<Double> millimetres = Numbers.parse(value, Quantity.WIDTH);
+    Optional<Double> millimetres = Numbers.parse(value);
     // What is no number is sent as it is: a real one sends noise, too.
     String sent =
         millimetres

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import ongle.app.web.Numbers;
 import ongle.core.fitting.FormFit;
+import ongle.core.fitting.FormPick;
 import ongle.core.fitting.TipFit;
 import ongle.core.fitting.TipPick;
 import ongle.core.fitting.TipSizing;
@@ -42,7 +43,7 @@ public record FitWords(String headline, boolean warn, List<String> steps) {
       case FORM, REUSABLE_FORM ->
           plan.fit()
               .form()
-              .map(pick -> form(plan, pick.fit()))
+              .map(pick -> form(plan, pick))
               .orElseGet(
                   () ->
                       new FitWords(
@@ -71,8 +72,19 @@ public record FitWords(String headline, boolean warn, List<String> steps) {
     };
   }
 
-  /** What to do to it, on one line. */
+  /** What to do to it, on one line, with the kit it is from. */
   public static String work(NailPlan plan) {
+    String kit =
+        switch (plan.fit().way()) {
+          case TIP -> plan.fit().tip().map(pick -> pick.kit().label() + ": ").orElse("");
+          case FORM, REUSABLE_FORM ->
+              plan.fit().form().map(pick -> pick.kit().label() + ": ").orElse("");
+          case FREE_HAND, OVERLAY -> "";
+        };
+    return kit + toDo(plan);
+  }
+
+  private static String toDo(NailPlan plan) {
     return switch (plan.fit().way()) {
       case TIP -> plan.fit().tip().map(pick -> work(pick.fit())).orElse("build on a form");
       case FORM, REUSABLE_FORM ->
@@ -153,8 +165,10 @@ public record FitWords(String headline, boolean warn, List<String> steps) {
             + " mm² of blank, sides and outline together.";
   }
 
-  private static FitWords form(NailPlan plan, FormFit fit) {
+  private static FitWords form(NailPlan plan, FormPick pick) {
+    FormFit fit = pick.fit();
     List<String> steps = new ArrayList<>();
+    steps.add("From " + pick.kit().label() + ".");
     String name = (fit.form().rigid() ? "Reusable form " : "Form ") + fit.form().number();
     String headline =
         fit.cutDepth() > 0

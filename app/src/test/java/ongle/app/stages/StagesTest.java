@@ -251,6 +251,9 @@ class StagesTest {
     assertThat(page("/sets/4/measure")).contains("value=\"13.1\"");
     assertThat(page("/sets/4/measure/L1/WIDTH/how")).contains("from a file");
     assertThat(page("/sets/4/measures.csv")).contains("L1,13.1,");
+    change("/sets/4/measure/L1/WIDTH", "value", "", "seen", "13.1");
+    change("/sets/4/measure/L3/WIDTH", "value", "", "seen", "11.0");
+    change("/sets/4/look/L1", "condition", "SOUND");
   }
 
   @Test

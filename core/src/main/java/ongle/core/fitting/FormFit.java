@@ -108,6 +108,11 @@ public record FormFit(
         && !(form.rigid() && sides != Sides.AS_THEY_ARE);
   }
 
+  /** What is to be cut or notched at the sides beyond what sits as it is, mm. */
+  double sidesOff() {
+    return Math.max(0, Math.abs(widthOff) - WIDTH_WITHIN);
+  }
+
   /** What is left open beyond what product bridges, mm. */
   double gapThatShows() {
     return Math.max(0, Math.max(gapInMiddle, gapAtSides) - GAP_BRIDGED);

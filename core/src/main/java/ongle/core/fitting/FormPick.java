@@ -20,7 +20,8 @@ public record FormPick(FormKit kit, FormFit fit) {
 
   /**
    * The form to take of those in stock: long and wide enough first, then without a gap that shows,
-   * then the one nearest in width, then the one to cut least.
+   * then the one whose sides have least to be cut; where several need none, that of the first kit,
+   * so that a set is not gathered from many.
    *
    * @param extension mm beyond the stress line
    */
@@ -37,7 +38,6 @@ public record FormPick(FormKit kit, FormFit fit) {
                 .thenComparingDouble(pick -> pick.fit().tooShortBy())
                 .thenComparing(pick -> pick.fit().tooNarrow())
                 .thenComparingDouble(pick -> pick.fit().gapThatShows())
-                .thenComparingDouble(pick -> Math.abs(pick.fit().widthOff()))
-                .thenComparingDouble(pick -> pick.fit().cutDepth()));
+                .thenComparingDouble(pick -> pick.fit().sidesOff()));
   }
 }

@@ -147,7 +147,7 @@ public record WhichWay(List<Option> ranked) {
       scale.add(-4, "A tip goes on in the plate's line and would droop with it.");
     }
     if (Math.abs(nail.lean()) >= LEANS_FROM) {
-      scale.add(-3, "A tip leans with the nail.");
+      scale.add(-4, "A tip leans with the nail.");
     }
     if (nail.condition() == PlateCondition.BITTEN) {
       scale.add(-3, "The bitten plate leaves the well little to hold on.");
