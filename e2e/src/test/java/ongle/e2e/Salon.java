@@ -63,6 +63,11 @@ final class Salon implements AutoCloseable {
     return "http://127.0.0.1:" + port + path;
   }
 
+  /** Where its data lies. */
+  Path data() {
+    return data;
+  }
+
   /** As kill -9: no goodbye, no flushing. */
   void kill() {
     process.destroyForcibly();
