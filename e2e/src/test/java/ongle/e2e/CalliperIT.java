@@ -3,6 +3,7 @@ package ongle.e2e;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import org.junit.jupiter.api.Test;
+import org.openqa.selenium.WindowType;
 
 /** The calliper writes into the field at the focus, or says why not. */
 class CalliperIT extends AtTheDesk {
@@ -49,5 +50,23 @@ class CalliperIT extends AtTheDesk {
     press("value=88");
     desk.untilText("#why-L3-WIDTH", "3.0 to 25.0 mm");
     assertThat(desk.value("#L3-WIDTH")).isEqualTo("88.0");
+  }
+
+  @Test
+  void ofTwoOpenPagesOnlyTheOneInFrontTakesIt() {
+    desk.open("/sets/4/measure");
+    desk.click("#L4-WIDTH");
+    String behind = desk.driver().getWindowHandle();
+    desk.driver().switchTo().newWindow(WindowType.TAB);
+    desk.open("/sets/6/measure");
+    desk.untilText("#calliper", "waits for its button");
+    desk.click("#L4-OVERHANG");
+    press("value=1.4&hold=true");
+    desk.until(d -> d.value("#L4-OVERHANG").equals("1.4"));
+    desk.untilText("#saved", "Saved");
+    desk.driver().close();
+    desk.driver().switchTo().window(behind);
+    desk.driver().navigate().refresh();
+    assertThat(desk.value("#L4-WIDTH")).isEmpty();
   }
 }

@@ -3,8 +3,11 @@ package ongle.e2e;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
+import java.util.Map;
 import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
+import org.openqa.selenium.json.Json;
 
 /** Makes the pictures in docs/screenshots from the demo salon; run by {@code ./ongle shots}. */
 @Tag("shots")
@@ -17,7 +20,13 @@ class ScreenshotsIT {
       shoot(desk, "/", "today", folder);
       shoot(desk, "/clients", "clients", folder);
       shoot(desk, "/sets/4/measure", "measure", folder);
+      shoot(desk, "/sets/9/look?finger=L4", "look", folder);
+      shootPicture(salon, desk, folder);
+      shoot(desk, "/clients/8/hands", "hands", folder);
       shoot(desk, "/sets/3/fit?finger=R3", "fit", folder);
+      shoot(desk, "/sets/8/fit/list?finger=R3", "list", folder);
+      shoot(desk, "/kits/6", "kit", folder);
+      shoot(desk, "/salon", "salon", folder);
       shoot(desk, "/sets/1/shape?finger=R3", "shape", folder);
       shoot(desk, "/sets/1/structure?finger=R3", "structure", folder);
       desk.size(1024, 1320);
@@ -30,6 +39,39 @@ class ScreenshotsIT {
       desk.until(d -> "dark".equals(d.find("html").getDomAttribute("data-theme")));
       shoot(desk, "/sets/3/structure?finger=L1", "structure-dark", folder);
     }
+  }
+
+  /** The thumb marked in a picture of the stand-in's hand. */
+  private static void shootPicture(Salon salon, Desk desk, Path folder) throws IOException {
+    desk.open("/sets/4/photo?hand=RIGHT");
+    desk.click("form[action$=camera] button");
+    desk.until(d -> !d.all("#picture").isEmpty());
+    Map<String, List<Number>> truth =
+        new Json().toType(salon.get("/standin/camera/RIGHT.json").body(), Map.class);
+    for (String name :
+        List.of(
+            "CARD1",
+            "CARD2",
+            "CARD3",
+            "CARD4",
+            "R1_GROWTH_POINT",
+            "R1_OTHER_GROWTH_POINT",
+            "R1_CUTICLE",
+            "R1_EDGE",
+            "R2_GROWTH_POINT",
+            "R2_OTHER_GROWTH_POINT",
+            "R2_CUTICLE")) {
+      salon.post(
+          "/sets/4/photo/RIGHT/mark",
+          "application/x-www-form-urlencoded",
+          "name=" + name + "&x=" + truth.get(name).get(0) + "&y=" + truth.get(name).get(1));
+    }
+    desk.open("/sets/4/photo?finger=R2");
+    desk.script("document.getElementById('mark-R2_CUTICLE').focus()");
+    desk.until(
+        d ->
+            (Boolean) d.script("return document.querySelector('.shot image').getBBox().width > 0"));
+    Files.write(folder.resolve("photo.png"), desk.picture());
   }
 
   private static void shoot(Desk desk, String path, String name, Path folder) throws IOException {
