@@ -10,11 +10,13 @@ import org.openqa.selenium.Keys;
 import org.openqa.selenium.OutputType;
 import org.openqa.selenium.StaleElementReferenceException;
 import org.openqa.selenium.TakesScreenshot;
+import org.openqa.selenium.WebDriverException;
 import org.openqa.selenium.WebElement;
 import org.openqa.selenium.chrome.ChromeDriver;
 import org.openqa.selenium.chrome.ChromeDriverService;
 import org.openqa.selenium.chrome.ChromeOptions;
 import org.openqa.selenium.interactions.Actions;
+import org.openqa.selenium.support.ui.Select;
 import org.openqa.selenium.support.ui.WebDriverWait;
 
 /** A browser at the technician's desk. */
@@ -88,7 +90,28 @@ final class Desk implements AutoCloseable {
     return new WebDriverWait(driver, PATIENCE)
         .ignoring(StaleElementReferenceException.class)
         .ignoring(org.openqa.selenium.NoSuchElementException.class)
-        .until(ignored -> comesTrue.apply(this));
+        .until(ignored -> unlessReplaced(comesTrue));
+  }
+
+  /** Chromium calls an element that was replaced while it was looked at unknown, not stale. */
+  private <T> T unlessReplaced(Function<Desk, T> comesTrue) {
+    try {
+      return comesTrue.apply(this);
+    } catch (WebDriverException e) {
+      if (String.valueOf(e.getMessage()).contains("does not belong to the document")) {
+        return null;
+      }
+      throw e;
+    }
+  }
+
+  /** Chooses in a list, as soon as the page stands still enough for it. */
+  void choose(String css, String value) {
+    until(
+        desk -> {
+          new Select(desk.find(css)).selectByValue(value);
+          return true;
+        });
   }
 
   void untilText(String css, String part) {

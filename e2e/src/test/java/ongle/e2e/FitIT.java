@@ -7,7 +7,6 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.openqa.selenium.WebElement;
 import org.openqa.selenium.interactions.Actions;
-import org.openqa.selenium.support.ui.Select;
 
 /** Which way each finger goes, the form cut to it, and the length pulled on the drawing. */
 class FitIT extends AtTheDesk {
@@ -29,9 +28,9 @@ class FitIT extends AtTheDesk {
   @Test
   void theSalonsSchoolDecidesWhereEitherWouldDo() {
     desk.open("/sets/8/fit?finger=R3");
-    new Select(desk.find("#school")).selectByValue("FORMS");
+    desk.choose("#school", "FORMS");
     desk.until(d -> d.text("#way-FORM").contains("best"));
-    new Select(desk.find("#school")).selectByValue("TIPS");
+    desk.choose("#school", "TIPS");
     desk.until(d -> d.text("#way-TIP").contains("best"));
   }
 
@@ -89,11 +88,11 @@ class FitIT extends AtTheDesk {
   @Test
   void aHandsWorkLimitsBothHands() {
     desk.open("/sets/5/shape?finger=R3");
-    new Select(desk.find("#does-RIGHT")).selectByValue("CARE");
+    desk.choose("#does-RIGHT", "CARE");
     desk.untilText("#notes", "as long as this hand's work allows");
     desk.until(
         d -> d.text(".strip a[data-finger=L3] b").equals(d.text(".strip a[data-finger=R3] b")));
-    new Select(desk.find("#does-RIGHT")).selectByValue("ORDINARY");
+    desk.choose("#does-RIGHT", "ORDINARY");
     desk.until(d -> !d.text("#notes").contains("work allows"));
   }
 }

@@ -4,7 +4,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import org.junit.jupiter.api.Test;
 import org.openqa.selenium.Keys;
-import org.openqa.selenium.support.ui.Select;
 
 /** Kits edited, read from files, fitted from, and counted down. */
 class KitsIT extends AtTheDesk {
@@ -54,9 +53,9 @@ class KitsIT extends AtTheDesk {
     desk.open("/sets/8/fit?finger=R3");
     String least = desk.text("#kit-of-set option:first-child");
     assertThat(least).contains("Quarrymill");
-    new Select(desk.find("#kit-of-set")).selectByValue("lindenbox");
+    desk.choose("#kit-of-set", "lindenbox");
     desk.until(d -> d.text("#kit-of-nail option:checked").startsWith("Lindenbox"));
-    new Select(desk.find("#kit-of-set")).selectByValue("");
+    desk.choose("#kit-of-set", "");
     desk.until(d -> d.text("#kit-of-nail option:checked").startsWith("Quarrymill"));
     desk.click(".ways-head a");
     desk.untilText(".picking h2", "Lay out for the set");

@@ -4,14 +4,13 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import org.junit.jupiter.api.Test;
 import org.openqa.selenium.Keys;
-import org.openqa.selenium.support.ui.Select;
 
 /** What is seen before measuring, what it stops, and what may be built all the same. */
 class LookOverIT extends AtTheDesk {
   @Test
   void aCutIsPostponedUntilThereIsAReasonAndSorenessWhateverTheReason() {
     desk.open("/sets/8/look?finger=R3");
-    new Select(desk.find("#skin-R3")).selectByValue("CUT");
+    desk.choose("#skin-R3", "CUT");
     desk.untilText(".halted", "right middle: not built on today");
     assertThat(desk.text(".strip a[data-finger=R3] b")).isEqualTo("stop");
     desk.find("#reason-R3").sendKeys("closed since Monday", Keys.TAB);
@@ -20,11 +19,11 @@ class LookOverIT extends AtTheDesk {
     desk.driver().navigate().refresh();
     assertThat(desk.value("#reason-R3")).isEqualTo("closed since Monday");
 
-    new Select(desk.find("#skin-R3")).selectByValue("SORE");
+    desk.choose("#skin-R3", "SORE");
     desk.untilText(".halted", "cannot be overruled");
     assertThat(desk.text(".halted")).contains("doctor or pharmacist").contains("Leave it bare");
     assertThat(desk.all("#reason-R3")).isEmpty();
-    new Select(desk.find("#skin-R3")).selectByValue("INTACT");
+    desk.choose("#skin-R3", "INTACT");
     desk.until(d -> d.all(".halted").isEmpty());
   }
 

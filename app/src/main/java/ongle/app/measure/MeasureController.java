@@ -60,8 +60,16 @@ class MeasureController {
       @ModelAttribute("seat") Seat seat,
       Model model) {
     PlannedSet planned = reader.planned(id);
-    Finger chosen = SetPage.chosen(finger, seat);
     List<Finger> order = Finger.asSeenFrom(seat);
+    // Where the typing goes on: the first finger whose width is not known.
+    Finger chosen =
+        finger
+            .or(
+                () ->
+                    order.stream()
+                        .filter(f -> planned.set().nail(f).value(Quantity.WIDTH).isEmpty())
+                        .findFirst())
+            .orElse(order.get(0));
     SetPage.show(planned, Stage.MEASURE, chosen, seat, model);
     model.addAttribute(
         "rows",

@@ -26,9 +26,11 @@ import ongle.core.nail.Hand;
 import ongle.core.photo.Camera;
 import ongle.core.photo.NailMarks;
 import ongle.core.photo.Spot;
+import org.hibernate.annotations.DynamicUpdate;
 
-/** A picture of one hand of a set with the marks set in it. */
+/** A picture of one hand of a set with the marks set in it; setting one does not write the picture. */
 @Entity
+@DynamicUpdate
 class HandPhoto {
   /** How far nails lie above a card on the table, mm. */
   private static final double NAILS_ABOVE_TABLE = 9;

@@ -7,6 +7,7 @@ import java.util.Locale;
 import java.util.Optional;
 import ongle.core.nail.Nail;
 import ongle.core.nail.PlateCondition;
+import ongle.core.nail.SkinState;
 import ongle.core.product.Product;
 import ongle.core.shape.LengthWish;
 
@@ -181,6 +182,9 @@ public record WhichWay(List<Option> ranked) {
     if (nail.freeEdge() < HOLDS_A_FORM_FROM) {
       scale.add(-3, "There is hardly a free edge for the form to sit under.");
     }
+    if (nail.skin() != SkinState.INTACT) {
+      scale.add(-2, "A form presses on the torn skin at the growth points.");
+    }
     if (fit.gapInMiddle() > FormFit.GAP_BRIDGED) {
       scale.add(-3, "The mouth is deeper than the edge: a gap stays in the middle.");
     }
@@ -212,6 +216,9 @@ public record WhichWay(List<Option> ranked) {
       return scale.out("Longer than a reusable form carries.");
     }
     scale.add(3, "Quick to set for a few millimetres.");
+    if (nail.skin() != SkinState.INTACT) {
+      scale.add(-2, "Its rigid mouth presses on the torn skin.");
+    }
     if (fit.sides() != FormFit.Sides.AS_THEY_ARE) {
       scale.add(-4, "Its mouth is not this nail's width, and it cannot be cut.");
     }

@@ -3,6 +3,7 @@ package ongle.core.fitting;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
+import java.util.Optional;
 import ongle.core.Kits;
 import ongle.core.Nails;
 import ongle.core.nail.CrossCurve;
@@ -66,6 +67,66 @@ class WhichWayTest {
                 .best()
                 .way())
         .isEqualTo(BuildWay.FORM);
+  }
+
+  @Test
+  void tornSkinSpeaksAgainstWhatPressesOnIt() {
+    Nail intact = nail(12.5, 0, 0, PlateCondition.SOUND);
+    Nail torn =
+        new Nail(Finger.R3, 11.5, 12.5, 2, 0.5, 1.5, 0, 0, 2, PlateCondition.SOUND, SkinState.DRY);
+    for (BuildWay way : List.of(BuildWay.FORM, BuildWay.REUSABLE_FORM)) {
+      WhichWay.Option before = ways(intact, 5, Product.HARD_GEL, TipsOrForms.FORMS).of(way);
+      WhichWay.Option after = ways(torn, 5, Product.HARD_GEL, TipsOrForms.FORMS).of(way);
+      assertThat(after.points()).isLessThan(before.points());
+      assertThat(after.reasons()).anyMatch(reason -> reason.contains("torn skin"));
+    }
+  }
+
+  @Test
+  void whatIsNotAtHandIsSaidAndTheOtherKitIsNamed() {
+    Nail plain = nail(12.5, 0, 0, PlateCondition.SOUND);
+    TipPick other =
+        TipSizing.of(
+                new TipKit(
+                    "b",
+                    "Second box",
+                    NailShape.SQUARE,
+                    List.of(new Tip("7", plain.width(), plain.archDepth(), 5, 30, 0.5))),
+                plain,
+                new Outline(NailShape.SQUARE, plain.width(), 9))
+            .advised()
+            .orElseThrow();
+    WhichWay ways =
+        WhichWay.of(
+            plain,
+            9,
+            Product.HARD_GEL,
+            Schools.USUAL,
+            new WhichWay.TipOffer(Optional.of(other), "", false),
+            Optional.empty(),
+            Optional.empty());
+    assertThat(ways.of(BuildWay.TIP).reasons()).anyMatch(reason -> reason.contains("Second box"));
+    assertThat(ways.of(BuildWay.FORM).reasons()).containsExactly("No paper form is left.");
+    assertThat(ways.of(BuildWay.REUSABLE_FORM).possible()).isFalse();
+  }
+
+  @Test
+  void theSchoolForBittenNailsDecidesBetweenFreeHandAndForm() {
+    Nail bitten =
+        new Nail(Finger.R3, 11.5, 7, 2, 0.4, 0.5, 0, 0, 3, PlateCondition.BITTEN, SkinState.INTACT);
+    for (FreeHandOrForms school : FreeHandOrForms.values()) {
+      WhichWay ways =
+          WhichWay.of(
+              bitten,
+              3.5,
+              Product.ACRYLIC,
+              new Schools(TipsOrForms.FORMS, school),
+              new WhichWay.TipOffer(Optional.empty(), "There are no tips at hand.", true),
+              FormPick.best(List.of(Kits.PAPER), bitten, NailShape.ROUND, 3.5),
+              Optional.empty());
+      assertThat(ways.best().way())
+          .isEqualTo(school == FreeHandOrForms.FREE_HAND ? BuildWay.FREE_HAND : BuildWay.FORM);
+    }
   }
 
   @Test
