@@ -28,7 +28,9 @@ import ongle.core.photo.NailMarks;
 import ongle.core.photo.Spot;
 import org.hibernate.annotations.DynamicUpdate;
 
-/** A picture of one hand of a set with the marks set in it; setting one does not write the picture. */
+/**
+ * A picture of one hand of a set with the marks set in it; setting one does not write the picture.
+ */
 @Entity
 @DynamicUpdate
 class HandPhoto {
