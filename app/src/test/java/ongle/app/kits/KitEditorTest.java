@@ -40,7 +40,7 @@ class KitEditorTest {
   void addKit() {
     kit =
         editor.add(
-            "Märsk & Söhne",
+            "Fjällrig & Söhne",
             KitKind.TIPS,
             NailShape.SQUARE,
             null,
@@ -70,10 +70,11 @@ class KitEditorTest {
 
   @Test
   void aNameBecomesAShortCodeOfItsOwn() {
-    assertThat(kit.getCode()).isEqualTo("marsk-sohne");
+    assertThat(kit.getCode()).isEqualTo("fjallrig-sohne");
     Kit second =
-        editor.add("Märsk Söhne", KitKind.TIPS, NailShape.OVAL, null, List.of(row("1", 12, null)));
-    assertThat(second.getCode()).isEqualTo("marsk-sohne-2");
+        editor.add(
+            "Fjällrig Söhne", KitKind.TIPS, NailShape.OVAL, null, List.of(row("1", 12, null)));
+    assertThat(second.getCode()).isEqualTo("fjallrig-sohne-2");
     editor.remove(second.getId());
   }
 

@@ -7,8 +7,9 @@ import java.util.List;
  * The card as seen in a picture, and with it the way from a pixel to a place in mm.
  *
  * <p>The picture of a plane is a projective map of it; four corners fix it (the closed form for a
- * square seen as a quadrangle, P. Heckbert, 1989). With the camera's focal length the map also
- * gives where the camera stood, and so how far it was tilted and what lies above the card's plane.
+ * square seen as a quadrangle, known from texture mapping). With the camera's focal length the map
+ * also gives where the camera stood, and so how far it was tilted and what lies above the card's
+ * plane.
  */
 public final class CardView {
   /** Tilts above this are worth a warning, degrees. */
