@@ -14,6 +14,7 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import ongle.app.web.CsvText;
 import ongle.app.web.Numbers;
+import ongle.core.fitting.TipFit;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVPrinter;
 import org.apache.commons.csv.CSVRecord;
@@ -34,7 +35,7 @@ final class KitCsv {
   static final int LONGEST_NUMBER = 20;
 
   /** Steps in width larger than this leave nails between two sizes, mm: what can be filed. */
-  private static final double LARGEST_STEP = 1.6;
+  private static final double LARGEST_STEP = 2 * TipFit.MOST_FILED_PER_SIDE;
 
   private static final int MOST_PIECES = 100_000;
 

@@ -24,6 +24,7 @@ import java.util.stream.IntStream;
 import ongle.core.nail.Finger;
 import ongle.core.nail.Hand;
 import ongle.core.photo.Camera;
+import ongle.core.photo.CardView;
 import ongle.core.photo.NailMarks;
 import ongle.core.photo.Spot;
 import org.hibernate.annotations.DynamicUpdate;
@@ -34,9 +35,6 @@ import org.hibernate.annotations.DynamicUpdate;
 @Entity
 @DynamicUpdate
 class HandPhoto {
-  /** How far nails lie above a card on the table, mm. */
-  private static final double NAILS_ABOVE_TABLE = 9;
-
   @Id
   @GeneratedValue(strategy = GenerationType.IDENTITY)
   private Long id;
@@ -135,7 +133,7 @@ class HandPhoto {
 
   /** How far the nails lie above the card, mm. */
   double above() {
-    return onTable ? NAILS_ABOVE_TABLE : 0;
+    return onTable ? CardView.NAILS_ABOVE_TABLE : 0;
   }
 
   /** All marks by name, in the order of the names. */

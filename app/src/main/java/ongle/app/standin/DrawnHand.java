@@ -25,6 +25,7 @@ import ongle.core.nail.PlateCondition;
 import ongle.core.nail.SkinState;
 import ongle.core.photo.Camera;
 import ongle.core.photo.Card;
+import ongle.core.photo.CardView;
 import ongle.core.photo.Spot;
 
 /**
@@ -41,8 +42,6 @@ record DrawnHand(Hand hand, double tilt, double towards, boolean cardOnTable) {
 
   /** Of the camera from the middle of the scene, mm. */
   private static final double DISTANCE = 245;
-
-  private static final double NAILS_ABOVE_TABLE = 9;
 
   /** Plates of the drawn hand, thumb first, mm; the ring finger's nail leans. */
   private static final double[] WIDTHS = {13.8, 11.0, 11.6, 10.8, 8.9};
@@ -96,7 +95,7 @@ record DrawnHand(Hand hand, double tilt, double towards, boolean cardOnTable) {
   }
 
   private double above() {
-    return cardOnTable ? NAILS_ABOVE_TABLE : 0;
+    return cardOnTable ? CardView.NAILS_ABOVE_TABLE : 0;
   }
 
   /** Where every mark belongs, by its name, px in the upright picture. */

@@ -18,6 +18,9 @@ public final class CardView {
   /** Tilts above this are refused, degrees. */
   public static final double MOST_TILT = 50;
 
+  /** How far nails lie above a card that lies on the table beside the hand, mm. */
+  public static final double NAILS_ABOVE_TABLE = 9;
+
   /** A card smaller than this in the picture gives no measure, px. */
   private static final double LEAST_SIDE = 60;
 
