@@ -153,6 +153,8 @@
       v: () => { const button = document.querySelector('[data-look="seat"]'); if (button) look(button); },
       '[': () => go(document.querySelector('[data-stage="previous"]')),
       ']': () => go(document.querySelector('[data-stage="next"]')),
+      z: () => document.getElementById('undo')?.click(),
+      y: () => document.getElementById('redo')?.click(),
       '?': () => document.getElementById('keys')?.showModal(),
     };
     if (!field && /^[0-9]$/.test(key)) {
@@ -274,8 +276,8 @@
   function axes(handle) {
     const d = handle.dataset;
     return {
-      x: d.xQuantity ? { quantity: d.xQuantity, value: Number(d.xValue), perMm: Number(d.xPerMm) } : null,
-      y: d.yQuantity ? { quantity: d.yQuantity, value: Number(d.yValue), perMm: Number(d.yPerMm) } : null,
+      x: d.xQuantity ? { quantity: d.xQuantity, value: Number(d.xValue), perMm: Number(d.xPerMm), step: Number(d.xStep) } : null,
+      y: d.yQuantity ? { quantity: d.yQuantity, value: Number(d.yValue), perMm: Number(d.yPerMm), step: Number(d.yStep) } : null,
     };
   }
 
@@ -292,10 +294,17 @@
     while (wanted) {
       const next = wanted;
       wanted = null;
-      await htmx.ajax(next.save ? 'POST' : 'GET', next.url, { target: '#views', swap: 'morph:innerHTML', values: next.save ? seen(next.values) : next.values });
+      const values = { ...showing(), ...(next.save ? seen(next.values) : next.values) };
+      await htmx.ajax(next.save ? 'POST' : 'GET', next.url, { target: '#views', swap: 'morph:innerHTML', values });
     }
     asking = false;
     document.dispatchEvent(new CustomEvent('ongle:answered'));
+  }
+
+  // What is shown goes along with every question, so that the answer shows it again.
+  function showing() {
+    const form = document.getElementById('showing');
+    return form ? Object.fromEntries(new FormData(form)) : {};
   }
 
   function seen(values) {
@@ -358,7 +367,9 @@
     event.preventDefault();
     const axis = axes(handle)[step[0]];
     if (!axis) return;
-    const by = step[1] * (event.shiftKey ? 0.5 : 0.1) * axis.perMm;
+    // A tenth of a millimetre, or the least that shows.
+    const much = Math.max(Math.abs(axis.perMm) * (event.shiftKey ? 0.5 : 0.1), axis.step);
+    const by = step[1] * Math.sign(axis.perMm) * much;
     // Keys may come faster than answers; each adds to the last value asked for, not to the one drawn.
     const from = nudged?.quantity === axis.quantity ? nudged.value : axis.value;
     nudged = { quantity: axis.quantity, value: from + by };

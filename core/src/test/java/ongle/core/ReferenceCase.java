@@ -11,6 +11,7 @@ import ongle.core.nail.SkinState;
 import ongle.core.product.Product;
 import ongle.core.shape.NailShape;
 import ongle.core.shape.Outline;
+import ongle.core.structure.Across;
 import ongle.core.structure.Build;
 import ongle.core.structure.CrossThickness;
 import ongle.core.structure.Profile;
@@ -59,8 +60,12 @@ public record ReferenceCase(JsonNode given, JsonNode expect) {
   }
 
   public Build build(double apexThickness) {
+    return build(apexAt(), apexThickness);
+  }
+
+  /** The case with its apex somewhere else; mm. */
+  public Build build(double apexAt, double apexThickness) {
     NailShape shape = outline().shape();
-    double apexAt = number("apexShare") * number("plate");
     return new Build(
         nail(),
         outline(),
@@ -72,13 +77,13 @@ public record ReferenceCase(JsonNode given, JsonNode expect) {
             number("edge"),
             shape.archExponent()),
         given.has("cDepth") ? number("cDepth") : shape.barrelDepthRatio(),
-        CrossThickness.SALON,
+        Across.by(CrossThickness.SALON),
         Product.ofCode(given.get("material").stringValue()).orElseThrow());
   }
 
-  /** Whether the product cracks first beyond the stress line, where no bed holds it. */
-  public boolean cracksBeyondStressLine() {
-    return expect.get("day0").get("crackAt").doubleValue() > number("plate");
+  /** Distance of the apex from the cuticle, mm. */
+  public double apexAt() {
+    return number("apexShare") * number("plate");
   }
 
   private double number(String name) {

@@ -370,7 +370,8 @@ class DemoData implements SmartInitializingSingleton {
     Map<Finger, Map<Quantity, Double>> grown = new EnumMap<>(Finger.class);
     for (Finger finger : Finger.values()) {
       double days = finger.hand() == Hand.LEFT ? 20 : 22; // her right hand grows faster
-      grown.put(finger, Map.of(Quantity.REGROWTH, tenth(Growth.perDay(finger.digit()) * days)));
+      grown.put(
+          finger, Map.of(Quantity.REGROWTH, tenth(Growth.USUAL.perDay(finger.digit()) * days)));
       sets.found(back, finger, EarlierProduct.HARD_GEL);
     }
     sets.measure(back, grown, Taken.How.CALLIPER, TECHNICIAN);

@@ -79,7 +79,12 @@ public record Scene(
    * @param value now, in its unit
    * @param perMm change of the value per millimetre moved right or down
    */
-  public record Axis(Quantity quantity, double value, double perMm) {}
+  public record Axis(Quantity quantity, double value, double perMm) {
+    /** The least change that can be seen in the value as it is written. */
+    double step() {
+      return Math.pow(10, -quantity.decimals());
+    }
+  }
 
   /** The marks as SVG elements. */
   public String svg() {

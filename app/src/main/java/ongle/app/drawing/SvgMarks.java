@@ -77,7 +77,8 @@ final class SvgMarks {
     }
     return attribute("data-" + side + "-quantity", axis.quantity().name())
         .attribute("data-" + side + "-value", String.valueOf(axis.value()))
-        .attribute("data-" + side + "-per-mm", String.valueOf(axis.perMm()));
+        .attribute("data-" + side + "-per-mm", String.valueOf(axis.perMm()))
+        .attribute("data-" + side + "-step", String.valueOf(axis.step()));
   }
 
   private void circle(String css, double x, double y, double r) {

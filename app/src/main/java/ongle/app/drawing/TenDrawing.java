@@ -1,6 +1,7 @@
 package ongle.app.drawing;
 
 import java.util.Arrays;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import ongle.app.drawing.Scene.Point;
@@ -119,6 +120,60 @@ public final class TenDrawing {
 
   /** Both hands, every nail to scale, with its extension in mm. */
   public static Scene hands(List<NailPlan> plans, Seat seat, Finger chosen) {
+    return hands(
+        plans,
+        seat,
+        "Both hands",
+        "Extension of every nail in millimetres",
+        (scene, plan, nail) -> {
+          if (!plan.stopped()) {
+            if (plan.nail().finger() == chosen) {
+              scene.open("chosen-outline", nail.extension(plan.build().outline()));
+            }
+            scene.add(lengthHandle(plan, nail));
+          }
+          return Numbers.format(plan.extension(), 1);
+        });
+  }
+
+  /** Both hands, every nail by how far it is from giving; the weakest is marked. */
+  public static Scene margins(List<NailPlan> plans, Seat seat, Finger chosen) {
+    Finger weakest =
+        plans.stream()
+            .filter(plan -> !plan.stopped())
+            .min(Comparator.comparingDouble(plan -> plan.endurance().shortest().ofAim()))
+            .map(plan -> plan.nail().finger())
+            .orElse(null);
+    return hands(
+        plans,
+        seat,
+        "Margins over both hands",
+        "Least margin of every nail over its aim; 1 is at the aim",
+        (scene, plan, nail) -> {
+          if (plan.stopped()) {
+            return "";
+          }
+          double ofAim = plan.endurance().shortest().ofAim();
+          scene.closed("load " + Room.of(ofAim).css(), nail.extension(plan.build().outline()));
+          if (plan.nail().finger() == chosen) {
+            scene.open("chosen-outline", nail.extension(plan.build().outline()));
+          }
+          if (plan.nail().finger() == weakest) {
+            Point tip = nail.at(plan.extension() + 2.2, 0);
+            scene.text("warn-figure", tip.x(), tip.y() + 0.9, 1.1, "middle", "weakest");
+          }
+          return ofAim > 9 ? "9+" : Numbers.format(ofAim, 2);
+        });
+  }
+
+  /** What is drawn on one nail of the hands, and the figure it gets. */
+  @FunctionalInterface
+  private interface OnNail {
+    String draw(Scene.Builder scene, NailPlan plan, NailFromAbove nail);
+  }
+
+  private static Scene hands(
+      List<NailPlan> plans, Seat seat, String title, String about, OnNail onNail) {
     boolean opposite = seat == Seat.OPPOSITE;
     Scene.Builder scene = new Scene.Builder(2.5);
     double reach = plans.stream().mapToDouble(NailPlan::extension).max().orElse(5);
@@ -134,12 +189,7 @@ public final class TenDrawing {
       double y = opposite ? -back : back;
       NailFromAbove nail = new NailFromAbove(plan.nail(), x, y, (opposite ? 90 : -90) + turned);
       nail.drawOn(scene, FINGER_DRAWN, plan.stopped() ? null : plan.build().outline());
-      if (finger == chosen && !plan.stopped()) {
-        scene.open("chosen-outline", nail.extension(plan.build().outline()));
-      }
-      if (!plan.stopped()) {
-        scene.add(lengthHandle(plan, nail));
-      }
+      String figure = onNail.draw(scene, plan, nail);
       Point label = nail.at(-plan.nail().plateLength() - 4.6, 0);
       scene.text(
           plan.stopped() ? "warn-figure" : "dim-figure",
@@ -147,7 +197,7 @@ public final class TenDrawing {
           label.y() + 0.9,
           1.1,
           "middle",
-          plan.stopped() ? "stop" : Numbers.format(plan.extension(), 1));
+          plan.stopped() ? "stop" : figure);
     }
     double near = FINGER_DRAWN + 13 + 34;
     double top = opposite ? -near : -reach - 3;
@@ -161,8 +211,7 @@ public final class TenDrawing {
         top,
         220,
         near + reach + 3,
-        "Both hands",
-        "Extension of every nail in millimetres, drawn to scale, seen by "
-            + (opposite ? "the technician" : "the client"));
+        title,
+        about + ", drawn to scale, seen by " + (opposite ? "the technician" : "the client"));
   }
 }

@@ -2,6 +2,7 @@ package ongle.app.drawing;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import ongle.app.drawing.Scene.Axis;
 import ongle.app.drawing.Scene.Handle;
 import ongle.app.drawing.Scene.Point;
@@ -11,9 +12,13 @@ import ongle.core.nail.Hand;
 import ongle.core.nail.Nail;
 import ongle.core.nail.Quantity;
 import ongle.core.plan.NailPlan;
+import ongle.core.structure.Across;
 import ongle.core.structure.Arches;
 import ongle.core.structure.Build;
-import ongle.core.structure.CrossThickness;
+import ongle.core.structure.Cause;
+import ongle.core.structure.LightLine;
+import ongle.core.structure.LoadedNail;
+import ongle.core.structure.Margins;
 import ongle.core.structure.Profile;
 
 /**
@@ -32,22 +37,44 @@ public final class WorkbenchDrawing {
   /** The barrel is drawn larger than the rest, so that the hairline can be judged. */
   private static final double BARREL_SCALE = 1.8;
 
+  /** Room the gap at the cuticle needs at least behind it, mm. */
+  private static final double BEHIND = 4.5;
+
   private WorkbenchDrawing() {}
 
-  public static Scene of(NailPlan plan, boolean withHandles) {
+  /**
+   * Another build of the same nail, drawn behind it for comparison.
+   *
+   * @param name whose it is
+   */
+  public record Ghost(String name, Build build, Arches arches) {}
+
+  /**
+   * What is shown besides the nail itself.
+   *
+   * @param handles to take hold of
+   * @param light the reflection a technician looks for
+   * @param growth how far it has grown out, mm
+   */
+  public record Shown(boolean handles, boolean light, Optional<Ghost> ghost, double growth) {
+    /** The nail as built, to be worked on. */
+    public static final Shown AT_WORK = new Shown(true, false, Optional.empty(), 0);
+  }
+
+  public static Scene of(NailPlan plan, Shown shown) {
     Nail nail = plan.nail();
     Profile profile = plan.build().profile();
-    double before = 4.5;
+    double before = BEHIND + shown.growth();
     double between = 8.5;
     double barrelWidth = BARREL_SCALE * nail.width() + 4.5;
     double width = before + profile.length() + between + barrelWidth + 2.5;
     double px = width / LAID_OUT_FOR;
-    Sheet sheet = new Sheet(plan, new Scene.Builder(TYPE_PX * px), px, withHandles);
+    Sheet sheet = new Sheet(plan, new Scene.Builder(TYPE_PX * px), px, shown);
 
     double aboveAt = nail.width() / 2 + 4.2 * sheet.type;
     sheet.fromAbove(aboveAt);
     double highest = highest(plan.arches());
-    double sideAt = aboveAt + nail.width() / 2 + 5.4 * sheet.type + highest;
+    double sideAt = aboveAt + nail.width() / 2 + 6.6 * sheet.type + highest;
     double sideBottom = sheet.fromSide(sideAt);
     double barrelX = profile.length() + between + barrelWidth / 2;
     double barrelBottom = sheet.downTheBarrel(barrelX, 3.4 * sheet.type);
@@ -85,9 +112,11 @@ public final class WorkbenchDrawing {
     private final Scene.Builder scene;
     private final double px;
     private final double type;
-    private final boolean withHandles;
+    private final Shown shown;
+    private final double grown;
+    private final double stress;
 
-    Sheet(NailPlan plan, Scene.Builder scene, double px, boolean withHandles) {
+    Sheet(NailPlan plan, Scene.Builder scene, double px, Shown shown) {
       this.plan = plan;
       this.nail = plan.nail();
       this.build = plan.build();
@@ -95,35 +124,78 @@ public final class WorkbenchDrawing {
       this.scene = scene;
       this.px = px;
       this.type = scene.type();
-      this.withHandles = withHandles;
+      this.shown = shown;
+      this.grown = shown.growth();
+      this.stress = nail.plateLength() - grown;
     }
 
-    /** x is mm from the cuticle in this view and the next. */
+    /** x is mm from the cuticle edge of the build in this view and the next. */
     void fromAbove(double middle) {
       double half = nail.width() / 2;
-      NailFromAbove view = new NailFromAbove(nail, nail.plateLength(), middle, 0);
-      scene.closed("skin", view.fingertip(4.5));
-      scene.closed("plate", view.plate());
-      scene.closed("product", view.extension(build.outline()));
+      NailFromAbove built = new NailFromAbove(nail, nail.plateLength(), middle, 0);
+      NailFromAbove finger = new NailFromAbove(grownOut(), stress, middle, 0);
+      scene.closed("skin", finger.fingertip(BEHIND));
+      scene.closed("plate", finger.plate());
+      scene.closed("product", built.extension(build.outline()));
       scene.closed("product-over-plate", productOnPlate(middle));
-      scene.open("smile", view.smileLine());
+      shown
+          .ghost()
+          .ifPresent(ghost -> scene.open("ghost", built.extension(ghost.build().outline())));
+      scene.open("smile", finger.smileLine());
+      if (shown.light()) {
+        lightLine(middle);
+      }
       double bottom = middle + half;
-      scene.line(
-          "stress", nail.plateLength(), middle - half - type, nail.plateLength(), bottom + type);
+      scene.line("stress", stress, middle - half - type, stress, bottom + type);
       scene.line("apex-line", profile.apexAt(), middle - half, profile.apexAt(), bottom);
       double y = middle - half - 2.2 * type;
-      scene.dimensionAcross(0, nail.plateLength(), y, "plate " + Numbers.mm(nail.plateLength()));
+      if (grown > 0) {
+        scene.dimensionAcross(-grown, 0, y, "");
+        scene.text("dim-figure", 0, y - 0.4 * type, "middle", "gap " + Numbers.mm(grown));
+        scene.dimensionAcross(0, stress, y, "");
+      } else {
+        scene.dimensionAcross(0, stress, y, "plate " + Numbers.mm(stress));
+      }
       if (profile.extension() > 0) {
-        scene.dimensionAcross(nail.plateLength(), profile.length(), y, "");
+        scene.dimensionAcross(stress, profile.length(), y, "");
         scene.text(
             "dim-figure",
-            nail.plateLength() + 0.5 * type,
+            stress + 0.5 * type,
             y - 0.4 * type,
             "start",
-            "extension " + Numbers.mm(profile.extension()));
+            (grown > 0 ? "lever " : "extension ") + Numbers.mm(profile.extension() + grown));
       }
-      scene.dimensionDown(-3.2, middle - half, bottom, true, Numbers.format(nail.width(), 1));
-      scene.text("view-name", profile.length() + 1.2, middle + type * 0.35, "start", "from above");
+      scene.dimensionDown(
+          -3.2 - grown, middle - half, bottom, true, Numbers.format(nail.width(), 1));
+      scene.text("view-name", profile.length() + 1.6, middle + type * 0.35, "start", "from above");
+      if (shown.handles()) {
+        handle(
+            "length",
+            profile.length(),
+            middle,
+            "Length",
+            Numbers.mm(profile.extension()) + " beyond the stress line",
+            new Axis(Quantity.EXTENSION, profile.extension(), 1),
+            null);
+      }
+    }
+
+    /** The natural nail with what has grown since. */
+    private Nail grownOut() {
+      return grown == 0 ? nail : nail.withFreeEdge(nail.freeEdge() + grown);
+    }
+
+    private void lightLine(double middle) {
+      for (int side = -1; side <= 1; side += 2) {
+        List<Point> band = new ArrayList<>();
+        List<Point> back = new ArrayList<>();
+        for (LightLine.Point point : LightLine.of(build).points()) {
+          band.add(new Point(point.x(), middle + side * point.inner()));
+          back.add(0, new Point(point.x(), middle + side * point.outer()));
+        }
+        band.addAll(back);
+        scene.closed("light", band);
+      }
     }
 
     /** The product's edge on the plate, a hair inside the plate's own all round. */
@@ -152,28 +224,54 @@ public final class WorkbenchDrawing {
       double length = profile.length();
       double plateEnd = nail.plateLength() + nail.freeEdge();
       double thick = nail.condition().thickness();
-      scene.closed("skin", FingerFromSide.of(nail, plan.arches(), ground));
+      double sunk = arches.lowerAt(-grown);
+      scene.closed(
+          "skin",
+          FingerFromSide.of(nail, plan.arches(), ground).stream()
+              .map(point -> new Point(point.x() - grown, point.y() - sunk))
+              .toList());
       scene.closed(
           "plate",
           between(
-              0,
+              -grown,
               Math.min(plateEnd, Math.max(length, plateEnd)),
               x -> ground - arches.lowerAt(x),
               x -> ground - arches.lowerAt(x) + thick));
       scene.closed(
           "product",
           between(0, length, x -> ground - arches.upperAt(x), x -> ground - arches.lowerAt(x)));
+      if (!build.tip().none()) {
+        scene.closed(
+            "tip",
+            between(
+                nail.plateLength() - build.tip().well(),
+                nail.plateLength() + build.tip().free(),
+                x -> ground - arches.lowerAt(x) - build.tipThicknessAt(x),
+                x -> ground - arches.lowerAt(x)));
+      }
       scene.open(
           "upper-arch", Scene.sampled(0, length, STEPS, x -> x, x -> ground - arches.upperAt(x)));
+      shown
+          .ghost()
+          .ifPresent(
+              ghost ->
+                  scene.open(
+                      "ghost",
+                      Scene.sampled(
+                          0,
+                          ghost.build().profile().length(),
+                          STEPS,
+                          x -> x,
+                          x -> ground - ghost.arches().upperAt(x))));
+      loadAlong(ground);
 
       double apexX = profile.apexAt();
       double apexY = ground - arches.upperAt(apexX);
-      double stress = nail.plateLength();
       double lowest = Math.max(ground - arches.lowerAt(length), ground) + 1.4;
       scene.line(
           "stress",
           stress,
-          ground - arches.upperAt(stress) - 1.6 * type,
+          ground - arches.upperAt(stress) - 2.4 * type,
           stress,
           lowest + 2.6 * type);
       scene.text("stress-name", stress + 0.5 * type, lowest + 2.5 * type, "start", "stress line");
@@ -181,7 +279,7 @@ public final class WorkbenchDrawing {
       scene.text(
           "dim-figure",
           apexX,
-          apexY - 1.3 * type,
+          apexY - 2.3 * type,
           1.15,
           "middle",
           "apex " + Numbers.thickness(profile.apexThickness()));
@@ -195,7 +293,8 @@ public final class WorkbenchDrawing {
       scene.dimensionAcross(0, apexX, lowest + 1.4 * type, Numbers.mm(apexX));
       scene.text("view-name", length + 1.2 * type, edgeY + 2.6 * type, "start", "from the side");
 
-      if (withHandles) {
+      givesFirst(ground);
+      if (shown.handles()) {
         handle(
             "apex",
             apexX,
@@ -221,14 +320,76 @@ public final class WorkbenchDrawing {
     }
 
     /**
+     * How hard the product is put to it along the nail, on the worse of the first and the last day:
+     * a ribbon over the upper arch, the thicker the harder, in four colours with a word each.
+     */
+    private void loadAlong(double ground) {
+      Arches arches = plan.arches();
+      double clear = 0.35 * type;
+      List<LoadedNail.Along> along =
+          LoadedNail.of(build, 1, LoadedNail.COARSE)
+              .along(plan.wearing().term(nail.finger().digit()).growth());
+      Room before = null;
+      List<Point> outer = new ArrayList<>();
+      List<Point> inner = new ArrayList<>();
+      for (LoadedNail.Along place : along) {
+        Room room = Room.of(place.margin() / Cause.CRACK.aim());
+        double y = ground - arches.upperAt(place.x()) - clear;
+        double high = type * Math.min(1.1, 0.8 * Cause.CRACK.aim() / place.margin());
+        outer.add(new Point(place.x(), y - high));
+        inner.add(0, new Point(place.x(), y));
+        if (before != null && room != before) {
+          ribbon(before, outer, inner);
+          outer = new ArrayList<>(List.of(new Point(place.x(), y - high)));
+          inner = new ArrayList<>(List.of(new Point(place.x(), y)));
+        }
+        before = room;
+      }
+      ribbon(before, outer, inner);
+    }
+
+    private void ribbon(Room room, List<Point> outer, List<Point> inner) {
+      List<Point> all = new ArrayList<>(outer);
+      all.addAll(inner);
+      scene.closed("load " + room.css(), all);
+      double from = outer.get(0).x();
+      double to = outer.get(outer.size() - 1).x();
+      if (to - from > 3.2 * type) {
+        Point highest =
+            outer.stream().min(java.util.Comparator.comparingDouble(Point::y)).orElseThrow();
+        boolean byApex = Math.abs((from + to) / 2 - profile.apexAt()) < 3.4 * type;
+        scene.text(
+            "load-word",
+            byApex ? Math.max(to, profile.apexAt() + 3.6 * type) - 0.2 * type : (from + to) / 2,
+            highest.y() - 0.35 * type,
+            0.85,
+            byApex ? "start" : "middle",
+            room.word());
+      }
+    }
+
+    /** Marks the place where it gives first. */
+    private void givesFirst(double ground) {
+      Arches arches = plan.arches();
+      Margins.Margin first = plan.endurance().weakest();
+      double x = Math.min(first.at(), profile.length());
+      double y =
+          switch (first.cause()) {
+            case CRACK -> ground - arches.upperAt(x);
+            case PLATE, BED, LIFT -> ground - arches.lowerAt(x) + nail.condition().thickness() / 2;
+          };
+      scene.circle("gives-first", x, y, 0.55 * type);
+    }
+
+    /**
      * Seen from the tip, enlarged: the section at the stress line, and the hairline where the
      * barrel is full.
      */
     double downTheBarrel(double middle, double top) {
       double k = BARREL_SCALE;
-      CrossThickness across = build.across();
-      double stress = nail.plateLength();
-      double atStress = k * profile.thicknessAt(stress);
+      Across across = build.across();
+      double overStress = nail.plateLength();
+      double atStress = k * profile.thicknessAt(overStress);
       CrossCurve own = enlarged(nail.crossCurve());
       double crown = top + atStress;
       scene.text(
@@ -244,12 +405,27 @@ public final class WorkbenchDrawing {
           middle,
           top - 0.35 * type,
           "middle",
-          Numbers.thickness(profile.thicknessAt(stress)));
+          Numbers.thickness(profile.thicknessAt(overStress)));
+      if (shown.handles()) {
+        // Upwards is outwards at the side: thicker.
+        double side = build.across().side(profile.thicknessAt(overStress));
+        double angle = own.halfAngle();
+        double radius = Double.isInfinite(own.radius()) ? 0 : own.radius();
+        double out = radius + k * side;
+        handle(
+            "side",
+            middle + (radius == 0 ? own.chord() / 2 : out * Math.sin(angle)),
+            crown + (radius == 0 ? -k * side : radius - out * Math.cos(angle)),
+            "Sidewall thickness",
+            Numbers.thickness(side),
+            null,
+            new Axis(Quantity.SIDE_THICKNESS, side, -1 / k));
+      }
       if (profile.extension() == 0) {
         return crown + own.depth() + type;
       }
 
-      double full = stress + Math.min(Build.BARREL_REACHED_AFTER, profile.extension());
+      double full = overStress + Math.min(Build.BARREL_REACHED_AFTER, profile.extension());
       CrossCurve real = CrossCurve.ofRatio(build.arcAt(full).chord(), build.depthRatioAt(full));
       CrossCurve barrel = enlarged(real);
       double thickness = k * profile.edgeThickness();
@@ -277,7 +453,7 @@ public final class WorkbenchDrawing {
           foot - 0.3 * type,
           "middle",
           Math.round(real.circleShare() * 100) + " % of a circle");
-      if (withHandles) {
+      if (shown.handles()) {
         handle(
             "barrel",
             right,
@@ -303,12 +479,7 @@ public final class WorkbenchDrawing {
     }
 
     private static List<Point> ring(
-        CrossCurve curve,
-        double middle,
-        double crown,
-        double inner,
-        double outer,
-        CrossThickness across) {
+        CrossCurve curve, double middle, double crown, double inner, double outer, Across across) {
       CrossCurve bent =
           curve.depthRatio() < 0.001 ? CrossCurve.ofRatio(curve.chord(), 0.001) : curve;
       double radius = bent.radius();

@@ -1,5 +1,6 @@
 package ongle.app.exchange;
 
+import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -18,16 +19,22 @@ import ongle.core.nail.Hand;
 import ongle.core.nail.Quantity;
 import ongle.core.nail.Readings;
 import ongle.core.plan.Adjustments;
+import ongle.core.plan.Comparison;
 import ongle.core.plan.FingerLength;
 import ongle.core.plan.NailPlan;
 import ongle.core.plan.PickingList;
+import ongle.core.plan.Remedy;
 import ongle.core.plan.SetPlan;
 import ongle.core.plan.SetPlanner;
 import ongle.core.plan.SetWish;
 import ongle.core.plan.Stop;
+import ongle.core.structure.ApexSchool;
 import ongle.core.structure.Arches;
-import ongle.core.structure.FreeEdgeStrength;
+import ongle.core.structure.Endurance;
+import ongle.core.structure.Margins;
+import ongle.core.structure.Pinch;
 import ongle.core.structure.Section;
+import ongle.core.wear.Outlook;
 
 /** A plan and a set as open JSON, in the order of the work. */
 final class PlanDocument {
@@ -43,6 +50,8 @@ final class PlanDocument {
             wish.shape().code(),
             "apexSchool",
             wish.school().code(),
+            "upperArch",
+            wish.arch().code(),
             "across",
             SetFile.word(wish.across())));
     file.put(
@@ -62,6 +71,13 @@ final class PlanDocument {
     wish.wearer().allergy().ifPresent(what -> wearer.put("allergy", what));
     wish.wearer().allergyHarmless().ifPresent(why -> wearer.put("allergyHarmless", why));
     file.put("wearer", wearer);
+    file.put(
+        "wear",
+        ordered(
+            "wearDays", wish.wearing().days(),
+            "skippedPreparation",
+                wish.wearing().skipped().stream().sorted().map(SetFile::word).toList(),
+            "growthFactor", rounded(wish.wearing().growth().factor())));
     file.put("nails", items.stream().map(PlanDocument::nail).toList());
     return file;
   }
@@ -108,17 +124,20 @@ final class PlanDocument {
   }
 
   static Map<String, Object> plan(SetPlan plan) {
+    NailPlan due = plan.dueFirst().orElse(null);
     Map<String, Object> out = new LinkedHashMap<>();
     out.put(
         "set",
         ordered(
             "productVolumeMl", rounded(plan.productVolume()),
             "productMassG", rounded(plan.productMass()),
+            "dueAfterDays", due == null ? null : due.outlook().due().day(),
+            "dueFinger", due == null ? null : due.nail().finger().name(),
             "weakestFinger", plan.weakest().map(nail -> nail.nail().finger().name()).orElse(null),
             "tipKit", plan.kits().lead().map(TipKit::code).orElse(null),
             "tipKits", plan.kits().ranked().stream().map(PlanDocument::standing).toList(),
             "layOut", PickingList.of(plan).lines().stream().map(PlanDocument::line).toList()));
-    out.put("nails", plan.nails().stream().map(PlanDocument::nailPlan).toList());
+    out.put("nails", plan.nails().stream().map(nail -> nailPlan(plan.wish(), nail)).toList());
     return out;
   }
 
@@ -148,7 +167,7 @@ final class PlanDocument {
                 .toList());
   }
 
-  private static Map<String, Object> nailPlan(NailPlan plan) {
+  private static Map<String, Object> nailPlan(SetWish wish, NailPlan plan) {
     Map<String, Object> out = new LinkedHashMap<>();
     out.put("finger", plan.nail().finger().name());
     out.put("cautions", plan.cautions());
@@ -178,7 +197,11 @@ final class PlanDocument {
     out.put("reusableForm", plan.fit().rigid().map(PlanDocument::form).orElse(null));
     out.put("outline", outline(plan));
     out.put("structure", structure(plan));
-    out.put("strength", strength(plan));
+    out.put("margins", margins(plan));
+    out.put("schools", Comparison.ofApex(wish, plan).stream().map(PlanDocument::school).toList());
+    out.put("remedies", Remedy.of(wish, plan).stream().map(PlanDocument::remedy).toList());
+    out.put("pinching", Pinch.along(plan.build()).stream().map(PlanDocument::pinch).toList());
+    out.put("outlook", outlook(plan.outlook()));
     out.put(
         "volume",
         ordered(
@@ -211,6 +234,7 @@ final class PlanDocument {
   private static Map<String, Object> length(FingerLength length) {
     return ordered(
         "wishedMm", rounded(length.wished()),
+        "askedMm", rounded(length.asked()),
         "builtMm", rounded(length.built()),
         "longestAdvisableMm", rounded(length.advisable()),
         "decidedBy", SetFile.word(length.set()),
@@ -261,10 +285,13 @@ final class PlanDocument {
     return ordered(
         "apexAtMm", rounded(profile.apexAt()),
         "apexThicknessMm", rounded(profile.apexThickness()),
-        "advisedApexThicknessMm", rounded(plan.advisedApex().apexThickness()),
-        "advisedApexHolds", plan.advisedApex().holds(),
+        "advisedApexAtMm", rounded(plan.advised().at()),
+        "advisedApexThicknessMm", rounded(plan.advised().thickness()),
+        "advisedApexHolds", plan.advised().holds(),
+        "advisedApexBoundBy", plan.advised().binding().map(SetFile::word).orElse(null),
         "edgeThicknessMm", rounded(profile.edgeThickness()),
         "barrelDepthPercent", rounded(100 * plan.build().barrelDepthRatio()),
+        "sideThicknessMm", rounded(plan.build().across().side(profile.apexThickness())),
         "archRiseMm", rounded(arches.rise()),
         "highestPointMm", rounded(arches.highestAt()),
         "archesParallel", arches.parallel(),
@@ -275,16 +302,91 @@ final class PlanDocument {
                 "secondMomentMm4", rounded(section.secondMoment())));
   }
 
-  private static Map<String, Object> strength(NailPlan plan) {
-    FreeEdgeStrength strength = plan.strength();
+  private static Map<String, Object> margins(NailPlan plan) {
+    Endurance endurance = plan.endurance();
     return ordered(
-        "momentAtStressLineNmm", rounded(strength.moment()),
-        "stressAtStressLineMPa", rounded(strength.stressAtStressLine()),
-        "worstStressMPa", rounded(strength.worstStress()),
-        "worstAtMm", rounded(strength.worstAt()),
-        "crackMargin", rounded(strength.margin()),
-        "aim", FreeEdgeStrength.AIM,
-        "holds", strength.holds());
+        "firstDay", margins(endurance.first()),
+        "lastDay", margins(endurance.last()),
+        "givesFirst", SetFile.word(endurance.weakest().cause()),
+        "givesFirstAtMm", rounded(endurance.weakest().at()),
+        "holds", endurance.holds(),
+        "prepQuality", rounded(plan.wearing().prepQuality()));
+  }
+
+  private static Map<String, Object> margins(Margins margins) {
+    Map<String, Object> out = ordered("growthMm", rounded(margins.growth()));
+    for (Margins.Margin margin : margins.all()) {
+      out.put(SetFile.word(margin.cause()), rounded(margin.value()));
+      out.put(SetFile.word(margin.cause()) + "AtMm", rounded(margin.at()));
+    }
+    out.put("tipStiffnessNPerMm", rounded(margins.tipStiffness()));
+    return out;
+  }
+
+  private static Map<String, Object> school(Comparison school) {
+    return ordered(
+        "apexSchool", SetFile.word((ApexSchool) school.school()),
+        "taken", school.taken(),
+        "apexAtMm", rounded(school.apex().at()),
+        "apexThicknessMm", rounded(school.apex().thickness()),
+        "holds", school.apex().holds(),
+        "volumeMm3", rounded(school.volume()),
+        "leastMarginFirstDay", rounded(school.endurance().first().first().value()),
+        "leastMarginLastDay", rounded(school.endurance().last().first().value()));
+  }
+
+  private static Map<String, Object> remedy(Remedy remedy) {
+    Map<String, Object> out = new LinkedHashMap<>();
+    Remedy.Change change = remedy.change();
+    if (change instanceof Remedy.Shorten shorten) {
+      out.put("shortenToMm", rounded(shorten.extension()));
+    } else if (change instanceof Remedy.DeepenBarrel deepen) {
+      out.put("deepenBarrelToPercent", rounded(deepen.percent()));
+    } else if (change instanceof Remedy.OtherProduct other) {
+      out.put("product", other.product().code());
+    } else if (change instanceof Remedy.SoonerInfill sooner) {
+      out.put("wearDays", sooner.days());
+    } else if (change instanceof Remedy.OtherShape other) {
+      out.put("shape", other.shape().code());
+    } else if (change instanceof Remedy.PrepareFully) {
+      out.put("prepareFully", true);
+    } else if (change instanceof Remedy.Thicken thicken) {
+      out.put("thickenToMm", rounded(thicken.thickness()));
+    }
+    out.put("apexThicknessMm", rounded(remedy.apex().thickness()));
+    out.put("leastMargin", rounded(remedy.endurance().weakest().value()));
+    return out;
+  }
+
+  private static Map<String, Object> pinch(Pinch pinch) {
+    return ordered(
+        "beyondStressLineMm", rounded(pinch.beyond()),
+        "unpinchedWidthMm", rounded(pinch.unpinched().chord()),
+        "pinchedWidthMm", rounded(pinch.pinched().chord()),
+        "squeezeToMm", rounded(pinch.squeezeTo()),
+        "radiusMm", rounded(pinch.pinched().radius()),
+        "circleShare", rounded(pinch.pinched().circleShare()),
+        "timesStiffer", rounded(pinch.stiffer()));
+  }
+
+  private static Map<String, Object> outlook(Outlook outlook) {
+    List<Map<String, Object>> weeks = new ArrayList<>();
+    for (int day = 0; day <= Outlook.LOOKED_AHEAD; day += 7) {
+      Outlook.Day on = outlook.on(day);
+      Map<String, Object> week =
+          ordered(
+              "day", day,
+              "gapMm", rounded(on.gap()),
+              "apexBeforeStressLineMm", rounded(on.apexBeforeStressLine()));
+      on.margins()
+          .all()
+          .forEach(margin -> week.put(SetFile.word(margin.cause()), rounded(margin.value())));
+      weeks.add(week);
+    }
+    return ordered(
+        "dueAfterDays", outlook.due().day(),
+        "dueBecause", outlook.due().cause().map(SetFile::word).orElse("gap"),
+        "weeks", weeks);
   }
 
   /** Four decimals; null for what has no finite value, such as the margin of an overlay. */

@@ -13,7 +13,7 @@ final class SetFile {
       List.of(Quantity.WIDTH, Quantity.PLATE_LENGTH, Quantity.ARCH_DEPTH);
 
   private static final Map<Unit, String> SUFFIX =
-      Map.of(Unit.MILLIMETRE, "Mm", Unit.DEGREE, "Deg", Unit.PERCENT, "Percent");
+      Map.of(Unit.MILLIMETRE, "Mm", Unit.DEGREE, "Deg", Unit.PERCENT, "Percent", Unit.DAY, "");
 
   private SetFile() {}
 

@@ -42,6 +42,10 @@ import ongle.core.shape.LengthWish;
 import ongle.core.shape.NailShape;
 import ongle.core.structure.ApexSchool;
 import ongle.core.structure.CrossThickness;
+import ongle.core.structure.UpperArch;
+import ongle.core.wear.Growth;
+import ongle.core.wear.PrepStep;
+import ongle.core.wear.Wearing;
 import tools.jackson.databind.JsonNode;
 
 /**
@@ -78,16 +82,27 @@ final class SetFileReader {
     if (!object(
         file,
         "",
-        Set.of("style", "length", "product", "kit", "tipsOrForms", "bitten", "wearer", "nails"))) {
+        Set.of(
+            "style",
+            "length",
+            "product",
+            "kit",
+            "tipsOrForms",
+            "bitten",
+            "wearer",
+            "wear",
+            "nails"))) {
       return Optional.empty();
     }
     JsonNode style = file.path("style");
     NailShape shape = null;
-    ApexSchool school = ApexSchool.THIRD;
+    ApexSchool school = ApexSchool.COMPUTED;
+    UpperArch arch = UpperArch.OF_SHAPE;
     CrossThickness across = CrossThickness.SALON;
-    if (object(style, "style", Set.of("shape", "apexSchool", "across"))) {
+    if (object(style, "style", Set.of("shape", "apexSchool", "upperArch", "across"))) {
       shape = word(style, "style.", "shape", NailShape.class, null);
-      school = word(style, "style.", "apexSchool", ApexSchool.class, ApexSchool.THIRD);
+      school = word(style, "style.", "apexSchool", ApexSchool.class, ApexSchool.COMPUTED);
+      arch = word(style, "style.", "upperArch", UpperArch.class, UpperArch.OF_SHAPE);
       across = word(style, "style.", "across", CrossThickness.class, CrossThickness.SALON);
     }
     LengthWish length = length(file.path("length"));
@@ -99,12 +114,15 @@ final class SetFileReader {
             word(file, "", "bitten", FreeHandOrForms.class, Schools.USUAL.bitten()));
     Fitting fitting = fitting(schools, kit);
     Wearer wearer = wearer(file.path("wearer"));
+    Wearing wearing = wear(file.path("wear"));
     List<SetPlanner.Item> items = nails(file.path("nails"), fitting);
     if (!faults.isEmpty()) {
       return Optional.empty();
     }
     return Optional.of(
-        new Request(new SetWish(shape, length, product, school, across, fitting, wearer), items));
+        new Request(
+            new SetWish(shape, length, product, school, arch, across, fitting, wearer, wearing),
+            items));
   }
 
   List<Fault> faults() {
@@ -145,7 +163,97 @@ final class SetFileReader {
         said(node, "wearer.", "allergyHarmless"));
   }
 
+  private Wearing wear(JsonNode node) {
+    if (missing(node)
+        || !object(node, "wear", Set.of("wearDays", "skippedPreparation", "growthFactor"))) {
+      return Wearing.USUAL;
+    }
+    Double days = number(node, "wear.wearDays", "wearDays", Quantity.WEAR_DAYS, false);
+    if (days != null && days != Math.rint(days)) {
+      faults.add(new Fault("wear.wearDays", "not whole days", Numbers.range(Quantity.WEAR_DAYS)));
+    }
+    Set<PrepStep> skipped = EnumSet.noneOf(PrepStep.class);
+    JsonNode steps = node.path("skippedPreparation");
+    String allowed =
+        "a list of "
+            + Arrays.stream(PrepStep.values()).map(SetFile::word).collect(Collectors.joining(", "));
+    if (!missing(steps) && !steps.isArray()) {
+      faults.add(new Fault("wear.skippedPreparation", "not a list", allowed));
+    }
+    for (JsonNode step : steps) {
+      Arrays.stream(PrepStep.values())
+          .filter(one -> step.isString() && SetFile.word(one).equals(step.stringValue()))
+          .findFirst()
+          .ifPresentOrElse(
+              skipped::add,
+              () -> faults.add(new Fault("wear.skippedPreparation", "unknown", allowed)));
+    }
+    double factor = plain(node, "wear", "growthFactor", 0.5, 2, 1);
+    return new Wearing(
+        days == null ? Wearing.USUAL_DAYS : (int) Math.round(days),
+        skipped,
+        new Growth(factor, factor == 1 ? 0 : 1, 0));
+  }
+
+  /** A plain number between two others. */
+  private double plain(
+      JsonNode parent, String path, String name, double least, double most, double otherwise) {
+    JsonNode node = parent.path(name);
+    if (missing(node)) {
+      return otherwise;
+    }
+    if (node.isNumber() && node.doubleValue() >= least && node.doubleValue() <= most) {
+      return node.doubleValue();
+    }
+    faults.add(new Fault(path + "." + name, "not a number in range", least + " to " + most));
+    return otherwise;
+  }
+
+  /** A salon's own product, with every figure the computation needs. */
+  private Product ownProduct(JsonNode node) {
+    int before = faults.size();
+    if (!object(
+        node,
+        "product",
+        Set.of("label", "modulusMPa", "strengthMPa", "densityGPerCm3", "shrinkage", "levelling"))) {
+      return null;
+    }
+    double modulus = plain(node, "product", "modulusMPa", 50, 20000, Double.NaN);
+    double strength = plain(node, "product", "strengthMPa", 1, 500, Double.NaN);
+    double density = plain(node, "product", "densityGPerCm3", 0.5, 5, Double.NaN);
+    double shrinkage = plain(node, "product", "shrinkage", 0, 0.5, Double.NaN);
+    Map<String, Double> given =
+        Map.of(
+            "modulusMPa", modulus,
+            "strengthMPa", strength,
+            "densityGPerCm3", density,
+            "shrinkage", shrinkage);
+    given.forEach(
+        (name, value) -> {
+          if (Double.isNaN(value) && missing(node.path(name))) {
+            faults.add(new Fault("product." + name, "missing", "a number"));
+          }
+        });
+    if (faults.size() > before) {
+      return null;
+    }
+    String label = said(node, "product.", "label").orElse("own product");
+    return new Product(
+        "own",
+        label,
+        modulus,
+        strength,
+        density,
+        shrinkage,
+        node.path("levelling").booleanValue(false),
+        !node.path("levelling").booleanValue(false),
+        "given in the file");
+  }
+
   private Product product(JsonNode node) {
+    if (node.isObject()) {
+      return ownProduct(node);
+    }
     Optional<Product> product = Product.ofCode(node.isString() ? node.stringValue() : "");
     if (product.isEmpty()) {
       faults.add(

@@ -196,7 +196,7 @@ class MeasureController {
         .orElseGet(
             () ->
                 new Reading(
-                    Growth.after(finger.digit(), planned.daysSinceLastVisit()),
+                    Growth.USUAL.after(finger.digit(), planned.daysSinceLastVisit()),
                     Reading.Source.USUAL));
   }
 

@@ -11,6 +11,7 @@ import ongle.core.fitting.TipsOrForms;
 import ongle.core.shape.LengthWish;
 import ongle.core.structure.ApexSchool;
 import ongle.core.structure.CrossThickness;
+import ongle.core.structure.UpperArch;
 
 /** The salon's schools; what a new set begins with. There is one. */
 @Entity
@@ -30,7 +31,10 @@ public class Salon {
   private LengthWish.Mode lengthMode = LengthWish.Mode.COVER_FINGERTIP;
 
   @Enumerated(EnumType.STRING)
-  private ApexSchool apex = ApexSchool.THIRD;
+  private ApexSchool apex = ApexSchool.COMPUTED;
+
+  @Enumerated(EnumType.STRING)
+  private UpperArch arch = UpperArch.OF_SHAPE;
 
   @Enumerated(EnumType.STRING)
   private CrossThickness across = CrossThickness.SALON;
@@ -51,6 +55,10 @@ public class Salon {
     return apex;
   }
 
+  public UpperArch getArch() {
+    return arch;
+  }
+
   public CrossThickness getAcross() {
     return across;
   }
@@ -69,6 +77,10 @@ public class Salon {
 
   void prefer(ApexSchool wanted) {
     apex = wanted;
+  }
+
+  void prefer(UpperArch wanted) {
+    arch = wanted;
   }
 
   void prefer(CrossThickness wanted) {

@@ -9,6 +9,7 @@ import ongle.core.fitting.TipsOrForms;
 import ongle.core.shape.LengthWish;
 import ongle.core.structure.ApexSchool;
 import ongle.core.structure.CrossThickness;
+import ongle.core.structure.UpperArch;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -46,6 +47,7 @@ class SalonController {
       @RequestParam Optional<FreeHandOrForms> bitten,
       @RequestParam Optional<LengthWish.Mode> lengthMode,
       @RequestParam Optional<ApexSchool> apex,
+      @RequestParam Optional<UpperArch> arch,
       @RequestParam Optional<CrossThickness> across,
       Model model) {
     settings.change(
@@ -54,6 +56,7 @@ class SalonController {
           bitten.ifPresent(salon::prefer);
           lengthMode.ifPresent(salon::prefer);
           apex.ifPresent(salon::prefer);
+          arch.ifPresent(salon::prefer);
           across.ifPresent(salon::prefer);
         });
     show(model);
@@ -83,6 +86,7 @@ class SalonController {
                 salon.getLengthMode()),
             new Question(
                 "apex", "The apex sits over", List.of(ApexSchool.values()), salon.getApex()),
+            new Question("arch", "The upper arch", List.of(UpperArch.values()), salon.getArch()),
             new Question(
                 "across",
                 "Thickness across the nail",

@@ -1,12 +1,16 @@
 package ongle.app.sets;
 
 import jakarta.persistence.CascadeType;
+import jakarta.persistence.CollectionTable;
+import jakarta.persistence.Column;
+import jakarta.persistence.ElementCollection;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
 import jakarta.persistence.GeneratedValue;
 import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
+import jakarta.persistence.JoinColumn;
 import jakarta.persistence.OneToMany;
 import jakarta.persistence.OrderBy;
 import jakarta.persistence.Version;
@@ -15,8 +19,10 @@ import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.EnumMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.UUID;
 import ongle.app.salon.Salon;
 import ongle.core.fitting.FreeHandOrForms;
@@ -27,11 +33,15 @@ import ongle.core.nail.Hand;
 import ongle.core.nail.Quantity;
 import ongle.core.nail.Readings;
 import ongle.core.plan.Activity;
+import ongle.core.plan.Remedy;
 import ongle.core.product.Product;
 import ongle.core.shape.LengthWish;
 import ongle.core.shape.NailShape;
 import ongle.core.structure.ApexSchool;
 import ongle.core.structure.CrossThickness;
+import ongle.core.structure.UpperArch;
+import ongle.core.wear.PrepStep;
+import ongle.core.wear.Wearing;
 
 /** One set of ten nails for a client, from measuring to the sheet. */
 @Entity
@@ -64,11 +74,23 @@ public class NailSet {
   private String product = Product.HARD_GEL.code();
 
   @Enumerated(EnumType.STRING)
-  private ApexSchool school = ApexSchool.THIRD;
+  private ApexSchool school = ApexSchool.COMPUTED;
 
   @Enumerated(EnumType.STRING)
   private CrossThickness across = CrossThickness.SALON;
 
+  @Enumerated(EnumType.STRING)
+  private UpperArch arch = UpperArch.OF_SHAPE;
+
+  private int wearDays = Wearing.USUAL_DAYS;
+
+  @ElementCollection
+  @CollectionTable(name = "set_skipped_prep", joinColumns = @JoinColumn(name = "set_id"))
+  @Column(name = "step")
+  @Enumerated(EnumType.STRING)
+  private Set<PrepStep> skipped = new HashSet<>();
+
+  private Integer statePlace;
   private String kit;
 
   @Enumerated(EnumType.STRING)
@@ -108,6 +130,7 @@ public class NailSet {
     lengthValue = USUAL_LENGTH.get(lengthMode);
     school = salon.getApex();
     across = salon.getAcross();
+    arch = salon.getArch();
     for (Finger finger : Finger.values()) {
       nails.add(new SetNail(this, finger));
     }
@@ -149,6 +172,25 @@ public class NailSet {
 
   public CrossThickness getAcross() {
     return across;
+  }
+
+  public UpperArch getArch() {
+    return arch;
+  }
+
+  /** Days from the build to the infill. */
+  public int getWearDays() {
+    return wearDays;
+  }
+
+  /** Steps of the preparation left out. */
+  public Set<PrepStep> getSkipped() {
+    return Collections.unmodifiableSet(skipped);
+  }
+
+  /** Which of its recorded states it stands at; 0 before anything was recorded. */
+  int getStatePlace() {
+    return statePlace == null ? 0 : statePlace;
   }
 
   /** Code of the tip kit to lead it; null for the one with the least to file. */
@@ -305,5 +347,60 @@ public class NailSet {
 
   void spread(CrossThickness wished) {
     across = wished;
+  }
+
+  void archAs(UpperArch wished) {
+    arch = wished;
+  }
+
+  void lastFor(int days) {
+    wearDays = days;
+  }
+
+  void leaveOut(Set<PrepStep> steps) {
+    skipped.clear();
+    skipped.addAll(steps);
+  }
+
+  /** Does what a remedy for one finger asks. */
+  void apply(Finger finger, Remedy remedy, LocalDateTime at) {
+    SetNail nail = nail(finger);
+    if (remedy.thicknessToPlan()) {
+      nail.clear(Quantity.APEX_THICKNESS);
+    }
+    Remedy.Change change = remedy.change();
+    if (change instanceof Remedy.Shorten shorten) {
+      nail.byHand(Quantity.EXTENSION, shorten.extension(), at);
+    } else if (change instanceof Remedy.DeepenBarrel deepen) {
+      nail.byHand(Quantity.BARREL_DEPTH, deepen.percent(), at);
+    } else if (change instanceof Remedy.OtherProduct other) {
+      buildIn(other.product());
+    } else if (change instanceof Remedy.SoonerInfill sooner) {
+      lastFor(sooner.days());
+    } else if (change instanceof Remedy.OtherShape other) {
+      wishShape(other.shape());
+    } else if (change instanceof Remedy.PrepareFully) {
+      leaveOut(Set.of());
+    }
+  }
+
+  void standAt(int place) {
+    statePlace = place;
+  }
+
+  /** Takes over everything that was chosen once; what was measured and found stays. */
+  void choose(Choices choices, LocalDateTime at) {
+    shape = choices.shape();
+    wishLength(choices.lengthWish());
+    product = choices.product();
+    school = choices.apex();
+    arch = choices.arch();
+    across = choices.across();
+    wearDays = choices.wearDays();
+    leaveOut(choices.skipped());
+    kit = choices.kit();
+    tipsOrForms = choices.tipsOrForms();
+    bitten = choices.bitten();
+    choices.nails().forEach((finger, chosen) -> nail(finger).adjust(chosen.adjustments(), at));
   }
 }

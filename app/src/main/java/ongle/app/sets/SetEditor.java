@@ -8,6 +8,7 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import java.util.function.Consumer;
 import ongle.app.salon.SalonSettings;
@@ -28,11 +29,14 @@ import ongle.core.nail.SkinState;
 import ongle.core.plan.Activity;
 import ongle.core.plan.Adjustments;
 import ongle.core.plan.Adjustments.TipNumber;
+import ongle.core.plan.Remedy;
 import ongle.core.product.Product;
 import ongle.core.shape.LengthWish;
 import ongle.core.shape.NailShape;
 import ongle.core.structure.ApexSchool;
 import ongle.core.structure.CrossThickness;
+import ongle.core.structure.UpperArch;
+import ongle.core.wear.PrepStep;
 import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.dao.OptimisticLockingFailureException;
 import org.springframework.resilience.annotation.Retryable;
@@ -49,12 +53,15 @@ public class SetEditor {
   private final SetRepository sets;
   private final SalonSettings salon;
   private final SetReader reader;
+  private final SetHistory history;
   private final Clock clock;
 
-  SetEditor(SetRepository sets, SalonSettings salon, SetReader reader, Clock clock) {
+  SetEditor(
+      SetRepository sets, SalonSettings salon, SetReader reader, SetHistory history, Clock clock) {
     this.sets = sets;
     this.salon = salon;
     this.reader = reader;
+    this.history = history;
     this.clock = clock;
   }
 
@@ -77,6 +84,7 @@ public class SetEditor {
   @Transactional
   public Edited type(long setId, Finger finger, List<Typed> typed) {
     NailSet set = set(setId);
+    Choices before = Choices.of(set);
     Edit edit = new Edit.Saved();
     Quantity quantity = typed.isEmpty() ? null : typed.get(0).quantity();
     for (Typed each : typed) {
@@ -86,6 +94,7 @@ public class SetEditor {
         quantity = each.quantity();
       }
     }
+    history.record(set, before);
     return new Edited(edit, quantity, reader.planned(set));
   }
 
@@ -93,7 +102,9 @@ public class SetEditor {
   @Transactional
   public Edited leaveToPlan(long setId, Finger finger) {
     NailSet set = set(setId);
+    Choices before = Choices.of(set);
     Adjustments.QUANTITIES.forEach(quantity -> set.nail(finger).clear(quantity));
+    history.record(set, before);
     return new Edited(new Edit.Saved(), null, reader.planned(set));
   }
 
@@ -318,6 +329,47 @@ public class SetEditor {
     change(setId, set -> set.spread(across));
   }
 
+  @Transactional
+  public void archAs(long setId, UpperArch arch) {
+    change(setId, set -> set.archAs(arch));
+  }
+
+  /**
+   * @param days from the build to the infill, within {@link Quantity#WEAR_DAYS}
+   */
+  @Transactional
+  public void lastFor(long setId, int days) {
+    change(setId, set -> set.lastFor((int) Quantity.WEAR_DAYS.check(days)));
+  }
+
+  /** Notes which steps of the preparation are left out. */
+  @Transactional
+  public void leaveOut(long setId, Set<PrepStep> steps) {
+    change(setId, set -> set.leaveOut(steps));
+  }
+
+  /** Does what a remedy asks, as one step. */
+  @Transactional
+  public void apply(long setId, Finger finger, Remedy remedy) {
+    change(setId, set -> set.apply(finger, remedy, now()));
+  }
+
+  /**
+   * Sets these by hand on several fingers, as one step.
+   *
+   * @param values in each quantity's unit, in place of what was set by hand before
+   */
+  @Transactional
+  public void copyStructure(long setId, Map<Finger, Map<Quantity, Double>> values) {
+    change(
+        setId,
+        set ->
+            values.forEach(
+                (finger, wanted) ->
+                    wanted.forEach(
+                        (quantity, value) -> set.nail(finger).byHand(quantity, value, now()))));
+  }
+
   /** Notes that a set is worn, and until when. */
   @Transactional
   public void wear(long setId, LocalDate until) {
@@ -325,7 +377,10 @@ public class SetEditor {
   }
 
   private void change(long setId, Consumer<NailSet> how) {
-    how.accept(set(setId));
+    NailSet set = set(setId);
+    Choices before = Choices.of(set);
+    how.accept(set);
+    history.record(set, before);
   }
 
   private NailSet set(long id) {

@@ -153,6 +153,24 @@ public class SetNail {
         Optional.ofNullable(way));
   }
 
+  void byHand(Quantity quantity, double value, LocalDateTime at) {
+    put(quantity, new Taken(quantity.check(value), Taken.How.TYPED, at, null));
+  }
+
+  /** Sets by hand just this, as it once was. */
+  void adjust(Adjustments by, LocalDateTime at) {
+    for (Quantity quantity : Adjustments.QUANTITIES) {
+      double wanted = by.of(quantity).orElse(Double.NaN);
+      if (Double.isNaN(wanted)) {
+        clear(quantity);
+      } else if (value(quantity).filter(stands -> stands == wanted).isEmpty()) {
+        byHand(quantity, wanted, at);
+      }
+    }
+    takeTip(by.tip().orElse(null));
+    way = by.way().orElse(null);
+  }
+
   void put(Quantity quantity, Taken value) {
     values.put(quantity, value);
     rejected.remove(quantity);

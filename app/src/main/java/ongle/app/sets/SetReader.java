@@ -1,6 +1,7 @@
 package ongle.app.sets;
 
 import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
@@ -13,6 +14,7 @@ import ongle.app.clients.ClientRepository;
 import ongle.app.kits.KitCatalogue;
 import ongle.app.web.NotFound;
 import ongle.app.web.Numbers;
+import ongle.core.fitting.Schools;
 import ongle.core.nail.Finger;
 import ongle.core.nail.Hand;
 import ongle.core.nail.Quantity;
@@ -21,7 +23,10 @@ import ongle.core.plan.Adjustments;
 import ongle.core.plan.SetPlanner;
 import ongle.core.plan.SetWish;
 import ongle.core.plan.Wearer;
+import ongle.core.product.Product;
 import ongle.core.shape.LengthWish;
+import ongle.core.wear.Growth;
+import ongle.core.wear.Wearing;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -78,6 +83,36 @@ public class SetReader implements ClientHistory {
     return planned(set, Finger.L1, Map.of(), set.length());
   }
 
+  /** As it would stand with other choices; nothing is stored. */
+  PlannedSet planned(NailSet set, Choices choices) {
+    Client client = clients.findById(set.getClientId()).orElseThrow();
+    Optional<NailSet> last = lastVisit(set);
+    Readings readings = set.readings(last.map(NailSet::measured).orElse(Map.of()));
+    SetWish wish =
+        new SetWish(
+            choices.shape(),
+            choices.lengthWish(),
+            Product.ofCode(choices.product()).orElseGet(set::product),
+            choices.apex(),
+            choices.arch(),
+            choices.across(),
+            kits.fitting(
+                new Schools(choices.tipsOrForms(), choices.bitten()),
+                Optional.ofNullable(choices.kit())),
+            wearer(set, client),
+            new Wearing(choices.wearDays(), choices.skipped(), growth(set)));
+    List<SetPlanner.Item> items =
+        set.getNails().stream()
+            .map(
+                nail ->
+                    new SetPlanner.Item(
+                        readings.nail(nail.getFinger(), nail.getPlateCondition(), nail.getSkin()),
+                        choices.nails().get(nail.getFinger()).adjustments(),
+                        nail.lookOver()))
+            .toList();
+    return new PlannedSet(set, last, client, readings, SetPlanner.plan(wish, items));
+  }
+
   private PlannedSet planned(
       NailSet set, Finger finger, Map<Quantity, Double> tried, LengthWish length) {
     // Read now: the collections cannot be read once the transaction is over.
@@ -113,16 +148,41 @@ public class SetReader implements ClientHistory {
         length,
         set.product(),
         set.getSchool(),
+        set.getArch(),
         set.getAcross(),
         kits.fitting(set.schools(), Optional.ofNullable(set.getKit())),
-        new Wearer(
-            Map.of(
-                Hand.LEFT, set.activity(Hand.LEFT),
-                Hand.RIGHT, set.activity(Hand.RIGHT)),
-            client.isMinor(),
-            Optional.ofNullable(set.getGuardian()),
-            Optional.ofNullable(client.getAllergy()),
-            Optional.ofNullable(set.getAllergyHarmless())));
+        wearer(set, client),
+        new Wearing(set.getWearDays(), set.getSkipped(), growth(set)));
+  }
+
+  private static Wearer wearer(NailSet set, Client client) {
+    return new Wearer(
+        Map.of(
+            Hand.LEFT, set.activity(Hand.LEFT),
+            Hand.RIGHT, set.activity(Hand.RIGHT)),
+        client.isMinor(),
+        Optional.ofNullable(set.getGuardian()),
+        Optional.ofNullable(client.getAllergy()),
+        Optional.ofNullable(set.getAllergyHarmless()));
+  }
+
+  /** How fast this client's nails grow, from the regrowth measured at every visit up to this. */
+  private Growth growth(NailSet set) {
+    List<Growth.Observation> seen = new ArrayList<>();
+    NailSet visit = set;
+    for (Optional<NailSet> before = lastVisit(visit);
+        before.isPresent();
+        before = lastVisit(visit)) {
+      long days = ChronoUnit.DAYS.between(before.get().getCreatedAt(), visit.getCreatedAt());
+      for (SetNail nail : visit.getNails()) {
+        nail.value(Quantity.REGROWTH)
+            .ifPresent(
+                regrowth ->
+                    seen.add(new Growth.Observation(nail.getFinger().digit(), days, regrowth)));
+      }
+      visit = before.get();
+    }
+    return Growth.learned(seen);
   }
 
   private Optional<NailSet> lastVisit(NailSet set) {

@@ -85,7 +85,7 @@ public record Strip(List<Cell> cells, String meaning) {
           planned.readings().of(plan.nail().finger(), Quantity.WIDTH).measured() ? "" : "estimated";
       case FIT -> plan.fit().suits() ? "" : "warn";
       case SHAPE -> plan.readsAsShape() && !plan.length().set().caps() ? "" : "warn";
-      case STRUCTURE, SHEET -> plan.strength().holds() ? "" : "warn";
+      case STRUCTURE, SHEET -> plan.endurance().holds() ? "" : "warn";
     };
   }
 }

@@ -137,6 +137,6 @@ class SheetController {
         Numbers.thickness(profile.edgeThickness()),
         Numbers.withUnit(Quantity.BARREL_DEPTH, 100 * plan.build().barrelDepthRatio()),
         Numbers.format(plan.nail().width(), 1) + " × " + Numbers.mm(plan.nail().plateLength()),
-        plan.strength().holds());
+        plan.endurance().holds());
   }
 }

@@ -3,46 +3,129 @@ package ongle.app.structure;
 import java.util.ArrayList;
 import java.util.List;
 import ongle.app.web.Numbers;
+import ongle.core.nail.Quantity;
 import ongle.core.plan.FingerLength;
 import ongle.core.plan.NailPlan;
+import ongle.core.plan.Neighbour;
 import ongle.core.structure.ApexSolver;
 import ongle.core.structure.Arches;
-import ongle.core.structure.FreeEdgeStrength;
+import ongle.core.structure.Cause;
+import ongle.core.structure.Endurance;
+import ongle.core.structure.LightLine;
+import ongle.core.structure.LoadedNail;
+import ongle.core.structure.Margins;
+import ongle.core.structure.Pinch;
+import ongle.core.structure.Profile;
 
 /**
  * The workbench's verdict in the salon's words, with the figures behind it.
  *
  * @param verdict one line
- * @param holds whether the free part carries what it must
+ * @param holds whether it carries what it must to the last day
+ * @param why why the apex is as thick as it is, here and against the neighbours
  * @param notes what follows from it or is worth knowing
  * @param figures names and values behind it
  */
-public record Findings(String verdict, boolean holds, List<String> notes, List<Figure> figures) {
+public record Findings(
+    String verdict, boolean holds, List<String> why, List<String> notes, List<Figure> figures) {
 
   /** A figure, what it is called, and where it comes from. */
   public record Figure(String name, String value, String from) {}
 
-  static Findings of(NailPlan plan) {
-    FreeEdgeStrength strength = plan.strength();
-    ApexSolver.Apex advised = plan.advisedApex();
-    double built = plan.build().profile().apexThickness();
-    List<String> notes = new ArrayList<>();
+  /** An edge thicker than this looks and feels like one, mm. */
+  private static final double THICK_EDGE = 0.85;
+
+  static Findings of(NailPlan plan, List<Neighbour> neighbours) {
     if (plan.stopped()) {
-      return new Findings("Not to be built on", false, plan.cautions(), List.of());
+      return new Findings("Not to be built on", false, List.of(), plan.cautions(), List.of());
     }
+    return new Findings(
+        verdict(plan), plan.endurance().holds(), why(plan, neighbours), notes(plan), figures(plan));
+  }
+
+  private static String verdict(NailPlan plan) {
+    Endurance endurance = plan.endurance();
+    if (endurance.holds()) {
+      Margins.Margin first = endurance.weakest();
+      return "Holds "
+          + plan.wearing().days()
+          + " days; first it would "
+          + StructureWords.wouldGive(first, plan);
+    }
+    Margins.Margin shortest = endurance.shortest();
+    String when =
+        endurance.first().shortest().holds()
+            ? " before day " + plan.wearing().days()
+            : " from the first day";
+    return "Too weak" + when + ": it would " + StructureWords.wouldGive(shortest, plan);
+  }
+
+  private static List<String> why(NailPlan plan, List<Neighbour> neighbours) {
+    List<String> why = new ArrayList<>();
+    ApexSolver.Apex advised = plan.advised();
+    String thickness = Numbers.thickness(advised.thickness());
+    if (!advised.holds()) {
+      why.add(
+          "No apex up to "
+              + Numbers.thickness(ApexSolver.THICKEST)
+              + " is enough: it would still "
+              + StructureWords.would(advised.binding().orElse(Cause.CRACK))
+              + ". "
+              + thickness
+              + " is what it takes not to crack.");
+    } else if (advised.binding().isEmpty()) {
+      why.add(thickness + " is the thinnest worth building, and this nail needs no more.");
+    } else {
+      why.add(
+          thickness
+              + " because any thinner it would "
+              + StructureWords.would(advised.binding().get())
+              + " under everyday loads within "
+              + plan.wearing().days()
+              + " days.");
+    }
+    neighbours.stream()
+        .filter(neighbour -> Math.abs(neighbour.apexes()) > ApexSolver.SAME_WITHIN / 2)
+        .map(neighbour -> StructureWords.against(plan, neighbour))
+        .forEach(why::add);
+    return why;
+  }
+
+  private static List<String> notes(NailPlan plan) {
+    List<String> notes = new ArrayList<>();
+    ApexSolver.Apex advised = plan.advised();
+    Profile profile = plan.build().profile();
+    double built = profile.apexThickness();
     if (plan.length().set().caps()) {
       notes.add(shortened(plan));
     }
     if (advised.tooThin(built)) {
+      notes.add("Too thin: " + Numbers.thickness(advised.thickness()) + " would carry it.");
+    } else if (advised.tooThick(built) && plan.endurance().holds()) {
       notes.add(
-          "Thinner than computed: "
-              + Numbers.thickness(advised.apexThickness())
-              + " would carry it.");
-    } else if (advised.tooThick(built) && strength.holds()) {
+          "Thicker than it needs to be: " + Numbers.thickness(advised.thickness()) + " is enough.");
+    }
+    double grown = plan.endurance().last().growth();
+    if (profile.apexAt() > plan.nail().plateLength() - grown
+        && profile.apexAt() <= plan.nail().plateLength()) {
       notes.add(
-          "Thicker than it needs to be: "
-              + Numbers.thickness(advised.apexThickness())
-              + " is enough.");
+          "Apex too far forward for "
+              + plan.wearing().days()
+              + " days: by then it has wandered past the stress line.");
+    }
+    if (profile.edgeThickness() >= built) {
+      notes.add("The edge is as thick as the apex: a beak. Thin it from below.");
+    } else if (profile.edgeThickness() > THICK_EDGE) {
+      notes.add("A thick edge: it shows down the barrel and makes the nail heavy.");
+    }
+    if (plan.extension() > 0) {
+      Pinch pinch = Pinch.whereFull(plan.build());
+      if (pinch.narrowerBy() < -0.05) {
+        notes.add(
+            "Flatter at the tip than the plate: as built it would spread "
+                + Numbers.mm(-pinch.narrowerBy())
+                + " wider than the growth points allow.");
+      }
     }
     if (!plan.readsAsShape()) {
       notes.add(
@@ -55,17 +138,20 @@ public record Findings(String verdict, boolean holds, List<String> notes, List<F
     Arches arches = plan.arches();
     if (arches.highestElsewhere()) {
       notes.add(
-          "As this plate grows, the highest point to the eye lies "
+          "As plate and form are tilted, the highest point to the eye lies "
               + Numbers.mm(arches.highestAt())
               + " from the cuticle, not at the apex.");
     }
-    return new Findings(verdict(plan), strength.holds(), notes, figures(plan));
+    for (double at : LightLine.breaks(arches)) {
+      notes.add("The light line breaks " + Numbers.mm(at) + " from the cuticle.");
+    }
+    return notes;
   }
 
   private static String shortened(NailPlan plan) {
     String from =
         "Shortened from "
-            + Numbers.mm(plan.length().wished())
+            + Numbers.mm(plan.length().asked())
             + " to "
             + Numbers.mm(plan.extension())
             + ", "
@@ -75,54 +161,45 @@ public record Findings(String verdict, boolean holds, List<String> notes, List<F
                 : " on the " + plan.length().setBy().label())
             + ".";
     return plan.length().set() == FingerLength.Decision.STRENGTH
-        ? from
-            + " Even "
-            + Numbers.thickness(ApexSolver.THICKEST)
-            + " of "
-            + plan.build().product().label()
-            + " carries no more: deepen the barrel, or take a stiffer product."
+            && plan.length().setBy() == plan.nail().finger()
+        ? from + " What would carry more is below."
         : from;
   }
 
-  private static String verdict(NailPlan plan) {
-    FreeEdgeStrength strength = plan.strength();
-    if (plan.extension() == 0) {
-      return "Overlay: nothing sticks out, so nothing pries";
-    }
-    double beyond = strength.worstAt() - plan.nail().plateLength();
-    String where =
-        beyond < 1 ? "at the stress line" : Numbers.mm(beyond) + " beyond the stress line";
-    return strength.holds() ? "Holds; it would crack first " + where : "Too weak: cracks " + where;
-  }
-
   private static List<Figure> figures(NailPlan plan) {
-    FreeEdgeStrength strength = plan.strength();
-    Arches arches = plan.arches();
     List<Figure> figures = new ArrayList<>();
-    if (plan.extension() > 0) {
+    Endurance endurance = plan.endurance();
+    for (Cause cause : Cause.values()) {
+      Margins.Margin worse = endurance.of(cause);
       figures.add(
           new Figure(
-              "Margin against cracking",
-              Numbers.format(strength.margin(), 2)
-                  + " (aim "
-                  + Numbers.format(FreeEdgeStrength.AIM, 1)
-                  + ")",
-              "half the strength of "
-                  + plan.build().product().label()
-                  + ", "
-                  + Numbers.format(plan.build().product().strength(), 0)
-                  + " MPa, over the worst stress; half because the load comes every day"));
-      figures.add(
-          new Figure(
-              "Stress at the stress line",
-              Numbers.format(strength.stressAtStressLine(), 1) + " MPa",
-              Numbers.format(FreeEdgeStrength.PRESS, 0)
-                  + " N on the tip, "
-                  + Numbers.mm(plan.extension())
-                  + " away, on the cross section there; worst anywhere "
-                  + Numbers.format(strength.worstStress(), 1)
-                  + " MPa"));
+              StructureWords.margin(cause),
+              StructureWords.value(endurance.first().of(cause))
+                  + " first, "
+                  + StructureWords.value(endurance.last().of(cause))
+                  + " last day",
+              "aim "
+                  + Numbers.format(cause.aim(), 1)
+                  + "; worst "
+                  + Numbers.format(
+                      worse.there(), cause == Cause.CRACK || cause == Cause.PLATE ? 1 : 2)
+                  + StructureWords.unit(cause)
+                  + " "
+                  + Numbers.mm(worse.at())
+                  + " from the cuticle, against "
+                  + StructureWords.limit(cause, plan)));
     }
+    figures.add(
+        new Figure(
+            "Loads",
+            Numbers.format(LoadedNail.PRESS, 0)
+                + " N down, "
+                + Numbers.format(LoadedNail.PRY, 0)
+                + " N up",
+            "at the tip; it gives "
+                + Numbers.format(1 / endurance.first().tipStiffness(), 2)
+                + " mm a newton"));
+    Arches arches = plan.arches();
     figures.add(
         new Figure(
             "Upper arch",
@@ -147,12 +224,24 @@ public record Findings(String verdict, boolean holds, List<String> notes, List<F
     figures.add(
         new Figure(
             "Form on this plate",
-            Numbers.format(plan.shape().formTilt() - plan.nail().growthPitch(), 0) + "°",
-            "tilt against the plate; the shape asks "
-                + Numbers.format(plan.shape().formTilt(), 0)
+            Numbers.format(arches.formTilt() - plan.nail().growthPitch(), 0) + "°",
+            "tilt against the plate; the arch asks "
+                + Numbers.format(arches.formTilt(), 0)
                 + "°, the plate grows "
                 + Numbers.format(plan.nail().growthPitch(), 0)
                 + "°"));
+    figures.add(
+        new Figure(
+            "Growth",
+            Numbers.format(plan.wearing().growth().perDay(plan.nail().finger().digit()), 3)
+                + " mm a day",
+            plan.wearing().growth().observations() == 0
+                ? "the usual for this finger until regrowth is measured"
+                : "the usual and "
+                    + plan.wearing().growth().observations()
+                    + " measured nails, which weigh "
+                    + Numbers.withUnit(
+                        Quantity.PLATE_SHARE, 100 * plan.wearing().growth().weight())));
     return figures;
   }
 }

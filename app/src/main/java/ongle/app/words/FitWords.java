@@ -191,7 +191,7 @@ public record FitWords(String headline, boolean warn, List<String> steps) {
         "Set it "
             + angle(fit.tilt(), "up", "down")
             + " against the plate: the shape asks "
-            + signed(plan.shape().formTilt(), 0)
+            + signed(plan.arches().formTilt(), 0)
             + "°, the plate grows "
             + signed(plan.nail().growthPitch(), 0)
             + "°.");

@@ -13,6 +13,7 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import ongle.app.SalonTest;
+import ongle.core.structure.Cause;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -21,6 +22,7 @@ import org.springframework.mock.web.MockHttpServletResponse;
 import org.springframework.test.web.servlet.MockMvc;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ObjectNode;
 
 @SalonTest
 class PlanServiceTest {
@@ -132,10 +134,10 @@ class PlanServiceTest {
           .isCloseTo(expected.extension(), within(1e-4));
       assertThat(nail.get("structure").get("apexThicknessMm").doubleValue())
           .isCloseTo(expected.build().profile().apexThickness(), within(1e-3));
-      assertThat(nail.get("strength").get("crackMargin").doubleValue())
-          .isCloseTo(expected.strength().margin(), within(1e-2));
-      assertThat(nail.get("strength").get("holds").booleanValue())
-          .isEqualTo(expected.strength().holds());
+      assertThat(nail.get("margins").get("lastDay").get("bed").doubleValue())
+          .isCloseTo(expected.endurance().last().of(Cause.BED).value(), within(1e-2));
+      assertThat(nail.get("margins").get("holds").booleanValue())
+          .isEqualTo(expected.endurance().holds());
       assertThat(nail.get("volume").get("appliedMm3").doubleValue())
           .isCloseTo(expected.appliedVolume(), within(0.1));
     }
@@ -165,7 +167,7 @@ class PlanServiceTest {
   }
 
   @Test
-  void aSoreFingerComesBackStoppedAndAnOverlayWithoutAMargin() throws Exception {
+  void aSoreFingerComesBackStoppedAndAnOverlayWithItsMargins() throws Exception {
     JsonNode stopped =
         json.readTree(plan(example().replaceFirst("intact", "sore")).getContentAsString())
             .get("nails")
@@ -174,6 +176,65 @@ class PlanServiceTest {
     assertThat(stopped.has("structure")).isFalse();
     JsonNode overlay =
         json.readTree(plan(example().replace("\"value\": 8", "\"value\": 0")).getContentAsString());
-    assertThat(overlay.get("nails").get(0).get("strength").get("crackMargin").isNull()).isTrue();
+    JsonNode margins = overlay.get("nails").get(0).get("margins");
+    assertThat(margins.get("firstDay").get("crack").doubleValue()).isPositive();
+    assertThat(overlay.get("nails").get(0).get("pinching")).isEmpty();
+  }
+
+  @Test
+  void aProductOfOnesOwnBuildsWithItsOwnFiguresAndIsRefusedWithoutStiffness() throws Exception {
+    String own =
+        """
+        {"label": "test paste", "modulusMPa": %s, "strengthMPa": 60, "densityGPerCm3": 1.1, "shrinkage": 0.05}""";
+    String given = "\"product\": \"poly-gel\"";
+    assertThat(example()).contains(given);
+    String stiff = example().replace(given, "\"product\": " + own.formatted("3000"));
+    String soft = example().replace(given, "\"product\": " + own.formatted("400"));
+    assertThat(schema("set.schema.json").validate(stiff, InputFormat.JSON)).isEmpty();
+    assertThat(deepest(stiff)).isGreaterThan(deepest(soft));
+    String without = example().replace(given, "\"product\": " + own.formatted("0"));
+    MockHttpServletResponse refused = plan(without);
+    assertThat(refused.getStatus()).isEqualTo(400);
+    assertThat(refused.getContentAsString()).contains("product.modulusMPa", "50.0 to 20000.0");
+  }
+
+  /** Stiffness at the first nail's tip. */
+  private double deepest(String file) throws Exception {
+    JsonNode nail = json.readTree(plan(file).getContentAsString()).get("nails").get(0);
+    return nail.get("margins").get("firstDay").get("tipStiffnessNPerMm").doubleValue();
+  }
+
+  @Test
+  void whatItHasToLastThroughCountsAndNonsenseThereIsNamed() throws Exception {
+    String wear = "\"wear\": {\"wearDays\": %s, \"skippedPreparation\": [%s]}, \"nails\":";
+    JsonNode poor =
+        json.readTree(
+                plan(example().replace("\"nails\":", wear.formatted("42", "\"shine\"")))
+                    .getContentAsString())
+            .get("nails")
+            .get(0);
+    assertThat(poor.get("margins").get("prepQuality").doubleValue()).isEqualTo(0.75);
+    assertThat(poor.get("margins").get("lastDay").get("growthMm").doubleValue()).isGreaterThan(3.5);
+    MockHttpServletResponse refused =
+        plan(example().replace("\"nails\":", wear.formatted("4", "\"rain\"")));
+    assertThat(refused.getStatus()).isEqualTo(400);
+    assertThat(refused.getContentAsString())
+        .contains("wear.wearDays", "wear.skippedPreparation", "dehydrate");
+  }
+
+  @Test
+  void aLengthByHandIsKeptAndWhatWouldHelpIsSaid() throws Exception {
+    ObjectNode file = (ObjectNode) json.readTree(example());
+    file.remove("wearer"); // what this hand does would keep it short
+    ObjectNode nail = (ObjectNode) file.get("nails").get(0);
+    nail.set("byHand", json.readTree("{\"extensionMm\": 30, \"sideThicknessMm\": 0.3}"));
+    JsonNode planned =
+        json.readTree(plan(file.toString()).getContentAsString()).get("nails").get(0);
+    assertThat(planned.get("extensionMm").doubleValue()).isEqualTo(30);
+    assertThat(planned.get("length").get("decidedBy").stringValue()).isEqualTo("by-hand");
+    assertThat(planned.get("margins").get("holds").booleanValue()).isFalse();
+    assertThat(planned.get("remedies")).isNotEmpty();
+    assertThat(planned.get("schools")).hasSize(5);
+    assertThat(planned.get("outlook").get("weeks")).hasSize(10);
   }
 }

@@ -112,8 +112,8 @@ class StagesTest {
   @Test
   void tooThinAnApexIsSaidSoWithTheOneThatWouldCarry() throws Exception {
     assertThat(page("/sets/1/structure/R3/try?APEX_THICKNESS=0.80"))
-        .contains("Too weak: cracks")
-        .contains("Thinner than computed");
+        .contains("Too weak from the first day: it would crack")
+        .contains("Too thin: ");
     assertThat(page("/sets/1/structure?finger=L5")).contains("Shortened from 14.0 mm to");
   }
 

@@ -67,7 +67,7 @@ public record FormFit(
   /**
    * @param extension to be built, mm beyond the stress line
    */
-  public static FormFit of(Form form, Nail nail, NailShape shape, double extension) {
+  public static FormFit of(Form form, Nail nail, NailShape shape, double tilt, double extension) {
     double deeper = nail.freeEdgeDepth() - form.mouthDepth();
     // A paper form is flat until it is rolled under the nail: its mouth lies along the curve.
     double across = form.rigid() ? nail.width() : nail.crossCurve().arcLength();
@@ -80,7 +80,7 @@ public record FormFit(
         form.rigid() ? Math.max(0, deeper) : 0,
         off,
         sides(off),
-        shape.formTilt() - nail.growthPitch(),
+        tilt - nail.growthPitch(),
         -nail.lean(),
         halfMarkAbove(form.markAt(length)),
         shape.formClosedBeyond(),

@@ -26,13 +26,13 @@ public record FormPick(FormKit kit, FormFit fit) {
    * @param extension mm beyond the stress line
    */
   public static Optional<FormPick> best(
-      List<FormKit> kits, Nail nail, NailShape shape, double extension) {
+      List<FormKit> kits, Nail nail, NailShape shape, double tilt, double extension) {
     return kits.stream()
         .flatMap(
             kit ->
                 kit.forms().stream()
                     .filter(form -> kit.stock().has(form.number()))
-                    .map(form -> new FormPick(kit, FormFit.of(form, nail, shape, extension))))
+                    .map(form -> new FormPick(kit, FormFit.of(form, nail, shape, tilt, extension))))
         .min(
             Comparator.comparing((FormPick pick) -> !pick.fit().suits())
                 .thenComparingDouble(pick -> pick.fit().tooShortBy())

@@ -80,6 +80,16 @@ public record CrossCurve(double chord, double depth) {
     return ofRatio(arcLength() / unit.arcLength(), depthRatio);
   }
 
+  /**
+   * The parallel curve over the same angle.
+   *
+   * @param distance outwards, mm, 0 or more
+   */
+  public CrossCurve outwardsBy(double distance) {
+    double times = flat() ? 1 : 1 + distance / radius();
+    return new CrossCurve(chord * times, depth * times);
+  }
+
   private boolean flat() {
     return depth <= FLAT * chord;
   }

@@ -61,6 +61,22 @@ public record Nail(
     return new CrossCurve(width, archDepth);
   }
 
+  /** The same nail with another free edge, mm. */
+  public Nail withFreeEdge(double other) {
+    return new Nail(
+        finger,
+        width,
+        plateLength,
+        archDepth,
+        other,
+        freeEdgeDepth,
+        growthPitch,
+        lean,
+        overhang,
+        condition,
+        skin);
+  }
+
   /** The same nail on the same finger of the other hand. */
   public Nail mirrored() {
     return new Nail(

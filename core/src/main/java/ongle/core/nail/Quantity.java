@@ -98,6 +98,20 @@ public enum Quantity {
       1.5,
       2,
       "the product at the free edge, in the middle: the hairline"),
+  SIDE_THICKNESS(
+      "sidewall thickness",
+      Unit.MILLIMETRE,
+      0.1,
+      1.5,
+      2,
+      "the product at the sidewalls; where it is thinner in the middle, as thick as there"),
+  WEAR_DAYS(
+      "days of wear",
+      Unit.DAY,
+      5,
+      42,
+      0,
+      "from the build to the infill; it has to hold until then"),
   BARREL_DEPTH(
       "barrel depth",
       Unit.PERCENT,

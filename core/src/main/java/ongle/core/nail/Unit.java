@@ -4,7 +4,8 @@ package ongle.core.nail;
 public enum Unit {
   MILLIMETRE("mm"),
   DEGREE("°"),
-  PERCENT("%");
+  PERCENT("%"),
+  DAY("days");
 
   private final String symbol;
 

@@ -24,9 +24,11 @@ public record Adjustments(
   /** What can be set by hand. */
   public static final Set<Quantity> QUANTITIES =
       Set.of(
+          Quantity.EXTENSION,
           Quantity.APEX_POSITION,
           Quantity.APEX_THICKNESS,
           Quantity.EDGE_THICKNESS,
+          Quantity.SIDE_THICKNESS,
           Quantity.BARREL_DEPTH);
 
   public static final Adjustments NONE =
@@ -42,6 +44,22 @@ public record Adjustments(
           checked.put(quantity, quantity.check(value));
         });
     values = Map.copyOf(checked);
+  }
+
+  /** The same with one value set by hand. */
+  public Adjustments with(Quantity quantity, double value) {
+    Map<Quantity, Double> changed = new EnumMap<>(Quantity.class);
+    changed.putAll(values);
+    changed.put(quantity, value);
+    return new Adjustments(changed, tip, way);
+  }
+
+  /** The same with these left to the plan. */
+  public Adjustments without(Set<Quantity> quantities) {
+    Map<Quantity, Double> changed = new EnumMap<>(Quantity.class);
+    changed.putAll(values);
+    changed.keySet().removeAll(quantities);
+    return new Adjustments(changed, tip, way);
   }
 
   public OptionalDouble of(Quantity quantity) {

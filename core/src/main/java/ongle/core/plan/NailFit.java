@@ -8,6 +8,7 @@ import ongle.core.fitting.FormPick;
 import ongle.core.fitting.TipPick;
 import ongle.core.fitting.TipSizing;
 import ongle.core.fitting.WhichWay;
+import ongle.core.structure.TipUnder;
 
 /**
  * How one finger is built on, and what it is fitted with.
@@ -39,6 +40,24 @@ public record NailFit(
       case REUSABLE_FORM -> rigid;
       case TIP, FREE_HAND, OVERLAY -> Optional.empty();
     };
+  }
+
+  /**
+   * What lies under the product if this nail is built on a tip; nothing on any other way.
+   *
+   * @param extension mm
+   */
+  TipUnder tipUnder(double extension) {
+    return way == BuildWay.TIP
+        ? tip.map(TipPick::fit)
+            .map(
+                fit ->
+                    new TipUnder(
+                        fit.tip().wellLength() - fit.wellCutBack(),
+                        Math.min(fit.tip().freeLength(), extension),
+                        fit.tip().thickness()))
+            .orElse(TipUnder.NONE)
+        : TipUnder.NONE;
   }
 
   /** The kit the tip is taken from, else the lead, tried on; empty when no tips are at hand. */

@@ -7,13 +7,15 @@ import ongle.core.fitting.BuildWay;
 import ongle.core.fitting.Form;
 import ongle.core.nail.Finger;
 import ongle.core.nail.Nail;
+import ongle.core.nail.Quantity;
 import ongle.core.plan.FingerLength.Decision;
 import ongle.core.shape.LengthWish;
 
 /**
  * Length over the set: every finger as wished, bitten ones at least to the fingertip, twins made
  * even; then capped by what the nail carries, what the hand does and how it is built. A capped
- * finger pulls its twin along.
+ * finger pulls its twin along. A bitten nail that cannot carry even its fingertip's cover gets it
+ * all the same, as that is what it is built for; the plan then says what it falls short of.
  */
 final class SetLength {
   /** Lengths closer than this are the same to any eye, mm. */
@@ -34,15 +36,28 @@ final class SetLength {
     drafts.forEach(draft -> byFinger.put(draft.nail().finger(), draft));
     Map<Finger, Double> wished = wished(drafts);
     Map<Finger, Double> advisable = new EnumMap<>(Finger.class);
+    Map<Finger, Double> asked = new EnumMap<>(Finger.class);
     Map<Finger, Claim> claims = new EnumMap<>(Finger.class);
     drafts.forEach(
         draft -> {
           Finger finger = draft.nail().finger();
+          Claim even = even(draft, byFinger.get(finger.twin()), wished);
+          Claim claim =
+              draft.item().adjustments().of(Quantity.EXTENSION).stream()
+                  .mapToObj(byHand -> new Claim(byHand, Decision.BY_HAND))
+                  .findFirst()
+                  .orElse(even);
           advisable.put(finger, draft.longestAdvisable());
+          asked.put(finger, capped(draft, claim, NO_LIMIT).length());
           claims.put(
               finger,
               capped(
-                  draft, even(draft, byFinger.get(finger.twin()), wished), advisable.get(finger)));
+                  draft,
+                  claim,
+                  // By hand is by hand: what gives then is said, with what would help.
+                  claim.decision() == Decision.BY_HAND
+                      ? NO_LIMIT
+                      : Math.max(advisable.get(finger), LengthWish.leastFor(draft.nail()))));
         });
     Map<Finger, FingerLength> lengths = new EnumMap<>(Finger.class);
     claims.forEach(
@@ -50,6 +65,7 @@ final class SetLength {
           Claim twin = claims.get(finger.twin());
           boolean pulled =
               twin != null
+                  && own.decision() != Decision.BY_HAND
                   && twin.decision().pullsTwin()
                   && twin.length() < own.length()
                   && builtOn(byFinger.get(finger.twin()));
@@ -58,6 +74,7 @@ final class SetLength {
               finger,
               new FingerLength(
                   wished.get(finger),
+                  asked.get(finger),
                   decided.length(),
                   advisable.get(finger),
                   decided.decision(),

@@ -27,11 +27,15 @@ public record SetPlan(SetWish wish, List<NailPlan> nails, KitRanking kits) {
     return nails.stream().filter(plan -> !plan.stopped()).toList();
   }
 
-  /** The nail with the least margin; empty when none is extended. */
+  /** The nail that falls shortest of an aim; empty when none is built. */
   public Optional<NailPlan> weakest() {
     return built().stream()
-        .filter(plan -> plan.extension() > 0)
-        .min(Comparator.comparingDouble(plan -> plan.strength().margin()));
+        .min(Comparator.comparingDouble(plan -> plan.endurance().shortest().ofAim()));
+  }
+
+  /** The nail whose infill is due first; empty when none is built. */
+  public Optional<NailPlan> dueFirst() {
+    return built().stream().min(Comparator.comparingInt(plan -> plan.outlook().due().day()));
   }
 
   /** Product to have ready for the set, cm³ (ml), with what stays in the brush. */

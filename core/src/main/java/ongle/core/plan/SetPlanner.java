@@ -5,7 +5,6 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.function.DoubleFunction;
 import ongle.core.fitting.CuttingTemplate;
 import ongle.core.fitting.Fitting;
 import ongle.core.fitting.FormPick;
@@ -14,13 +13,13 @@ import ongle.core.fitting.TipSizing;
 import ongle.core.fitting.WhichWay;
 import ongle.core.nail.Finger;
 import ongle.core.nail.Nail;
-import ongle.core.nail.Quantity;
 import ongle.core.shape.NailShape;
 import ongle.core.shape.Outline;
 import ongle.core.structure.ApexSolver;
 import ongle.core.structure.Arches;
 import ongle.core.structure.Build;
-import ongle.core.structure.FreeEdgeStrength;
+import ongle.core.structure.Endurance;
+import ongle.core.structure.TipUnder;
 
 /** Turns a wish and measured nails into a plan. Pure: the same input gives the same plan. */
 public final class SetPlanner {
@@ -84,31 +83,31 @@ public final class SetPlanner {
   private static NailPlan plan(Draft draft, FingerLength length, TipFitter tips) {
     Nail nail = draft.nail();
     SetWish wish = draft.wish();
-    Adjustments by = draft.item().adjustments();
-    NailShape shape = wish.shape();
     double extension = length.built();
-    DoubleFunction<Build> buildWith = apexThickness -> draft.build(extension, apexThickness);
-    ApexSolver.Apex advised = ApexSolver.thinnestThatHolds(buildWith);
-    Build build = buildWith.apply(by.of(Quantity.APEX_THICKNESS).orElse(advised.apexThickness()));
+    NailFit fit = fit(draft, extension, tips);
+    TipUnder tip = fit.tipUnder(extension);
+    ApexSolver.Apex advised = draft.apex(extension, tip);
+    Build build = draft.build(extension, tip, advised);
     return new NailPlan(
-        nail,
-        draft.item().seen(),
+        draft.item(),
+        wish.wearing(),
         draft.stop(),
         length,
-        fit(draft, extension, tips),
+        fit,
         build,
-        new Arches(build.profile(), nail.growthPitch(), shape.formTilt()),
+        new Arches(build.profile(), nail.growthPitch(), wish.arch().tilt(wish.shape())),
         advised,
-        FreeEdgeStrength.of(build),
+        Endurance.of(build, draft.term()),
         build.volumes());
   }
 
   private static NailFit fit(Draft draft, double extension, TipFitter tips) {
     Nail nail = draft.nail();
     NailShape shape = draft.wish().shape();
+    double tilt = draft.wish().arch().tilt(shape);
     Fitting from = draft.wish().fitting();
-    Optional<FormPick> paper = FormPick.best(from.paper(), nail, shape, extension);
-    Optional<FormPick> rigid = FormPick.best(from.rigid(), nail, shape, extension);
+    Optional<FormPick> paper = FormPick.best(from.paper(), nail, shape, tilt, extension);
+    Optional<FormPick> rigid = FormPick.best(from.rigid(), nail, shape, tilt, extension);
     WhichWay ways =
         WhichWay.of(
             nail, extension, draft.wish().product(), from.schools(), tips.offer(), paper, rigid);

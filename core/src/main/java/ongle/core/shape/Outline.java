@@ -43,7 +43,7 @@ public record Outline(NailShape shape, double plateWidth, double extension) {
   }
 
   /** Area between this outline's half and another's, mm²; both of the same extension. */
-  double areaApart(Outline other) {
+  public double areaApart(Outline other) {
     double sum = 0;
     for (int i = 0; i <= COMPARED_AT; i++) {
       double beyond = extension * i / COMPARED_AT;

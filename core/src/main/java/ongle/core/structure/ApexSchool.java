@@ -1,15 +1,18 @@
 package ongle.core.structure;
 
 import java.util.Optional;
+import java.util.OptionalDouble;
 import ongle.core.School;
 
 /** Where good technicians put the apex. */
 public enum ApexSchool implements School {
+  COMPUTED(
+      "computed", "wherever the least product still holds on the last day of wear", Double.NaN),
   QUARTER(
       "a quarter of the plate", "leaves room for the apex to wander forward until the infill", 25),
   THIRD("a third of the plate", "strong over the whole interval without a hump", 100 / 3.0),
   MIDDLE("the middle of the plate", "a long even curve, for longer sets", 50),
-  STRESS_LINE("over the stress line", "thickest where it breaks, for short intervals", 100);
+  STRESS_LINE("the stress line", "thickest where it breaks, for short intervals", 100);
 
   private final String label;
   private final String why;
@@ -31,9 +34,9 @@ public enum ApexSchool implements School {
     return why;
   }
 
-  /** Distance from the cuticle, percent of the plate length. */
-  public double position() {
-    return position;
+  /** Distance from the cuticle, percent of the plate length; empty when each nail has its own. */
+  public OptionalDouble position() {
+    return Double.isNaN(position) ? OptionalDouble.empty() : OptionalDouble.of(position);
   }
 
   public String code() {

@@ -1,6 +1,5 @@
 package ongle.core.structure;
 
-import java.util.Optional;
 import ongle.core.nail.CrossCurve;
 import ongle.core.nail.Nail;
 import ongle.core.nail.PlateCondition;
@@ -18,14 +17,27 @@ import ongle.core.shape.Outline;
  * @param barrelDepthRatio depth of the C-curve over its width at the free edge, 0 to 0.5
  * @param across how the product thins to the sides
  * @param product what it is built of
+ * @param tip glued on under the product; {@link TipUnder#NONE} on a form or free-hand
  */
 public record Build(
     Nail nail,
     Outline outline,
     Profile profile,
     double barrelDepthRatio,
-    CrossThickness across,
-    Product product) {
+    Across across,
+    Product product,
+    TipUnder tip) {
+
+  /** A build without a tip. */
+  public Build(
+      Nail nail,
+      Outline outline,
+      Profile profile,
+      double barrelDepthRatio,
+      Across across,
+      Product product) {
+    this(nail, outline, profile, barrelDepthRatio, across, product, TipUnder.NONE);
+  }
 
   /** The barrel reaches its full depth this far beyond the stress line, mm. */
   public static final double BARREL_REACHED_AFTER = 4;
@@ -83,9 +95,24 @@ public record Build(
     return CrossCurve.ofRatio(chord, depthRatioAt(x));
   }
 
-  /** The cross section at {@code x} mm from the cuticle. */
+  /**
+   * The cross section at {@code x} mm from the cuticle. Behind it there is plate alone, whose curve
+   * is taken as that of its underside, as the reference figures have it.
+   */
   public Section sectionAt(double x) {
-    return Section.of(arcAt(x), profile.thicknessAt(x), across, layerUnder(x));
+    return x < 0
+        ? Section.of(
+            nail.crossCurve().outwardsBy(nail.condition().thickness()),
+            0,
+            across,
+            plate(),
+            Section.Layer.NONE)
+        : Section.of(
+            arcAt(x),
+            profile.thicknessAt(x),
+            across,
+            plateUnder(x) ? plate() : Section.Layer.NONE,
+            tipAt(x));
   }
 
   /** Whether natural plate lies under the product there: up to the end of the natural free edge. */
@@ -93,12 +120,21 @@ public record Build(
     return x <= nail.plateLength() + nail.freeEdge();
   }
 
-  private Optional<Section.Layer> layerUnder(double x) {
-    return plateUnder(x)
-        ? Optional.of(
-            new Section.Layer(
-                nail.condition().thickness(), PlateCondition.MODULUS / product.modulus()))
-        : Optional.empty();
+  private Section.Layer plate() {
+    return new Section.Layer(
+        nail.condition().thickness(), PlateCondition.MODULUS / product.modulus());
+  }
+
+  /** Thickness of the tip in the middle at {@code x} mm from the cuticle; 0 where there is none. */
+  public double tipThicknessAt(double x) {
+    return tip.thicknessAt(x - nail.plateLength());
+  }
+
+  private Section.Layer tipAt(double x) {
+    double thickness = tipThicknessAt(x);
+    return thickness == 0
+        ? Section.Layer.NONE
+        : new Section.Layer(thickness, TipUnder.MODULUS / product.modulus());
   }
 
   /** Product by zone, over the plan outline; nothing added for filing or shrinkage. */
@@ -126,12 +162,18 @@ public record Build(
     if (chord <= 1e-9) {
       return 0;
     }
-    return Section.of(outlineArcAt(x, chord), profile.thicknessAt(x), across, Optional.empty())
+    return Section.of(planArcAt(x), profile.thicknessAt(x), across, Section.Layer.NONE, tipAt(x))
         .area();
   }
 
-  /** On the plate the radius stays the plate's while the chord narrows to the cuticle. */
-  private CrossCurve outlineArcAt(double x, double chord) {
+  /**
+   * Underside of the product across the nail at {@code x} over the plan outline: on the plate the
+   * radius stays the plate's while the chord narrows to the cuticle.
+   *
+   * @param x mm from the cuticle, where the build has a width
+   */
+  CrossCurve planArcAt(double x) {
+    double chord = 2 * halfWidthAt(x);
     CrossCurve own = nail.crossCurve();
     double radius = own.radius();
     if (x > nail.plateLength() || Double.isInfinite(radius)) {

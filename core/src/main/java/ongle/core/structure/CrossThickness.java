@@ -34,13 +34,11 @@ public enum CrossThickness implements School {
   private static final double ALL_ROUND_SHARE = 0.9;
 
   /**
-   * Thickness at an angle from the middle, mm: ts + (t − ts)·(1 − (φ/φ0)²).
+   * Thickness at the sides, mm.
    *
-   * @param middle thickness t in the middle, mm
-   * @param share φ/φ0, 0 in the middle to 1 at the side
+   * @param middle thickness in the middle, mm
    */
-  public double at(double middle, double share) {
-    double side = this == SALON ? Math.min(FINE_SIDE, middle) : ALL_ROUND_SHARE * middle;
-    return side + (middle - side) * (1 - share * share);
+  double side(double middle) {
+    return this == SALON ? Math.min(FINE_SIDE, middle) : ALL_ROUND_SHARE * middle;
   }
 }

@@ -1,17 +1,66 @@
 package ongle.core.wear;
 
+import java.util.List;
 import ongle.core.nail.Digit;
 
-/** How fast nails grow; planning figures of our own until a client's own growth is known. */
-public final class Growth {
+/**
+ * How fast a client's nails grow: a planning figure of our own until regrowth was measured, then
+ * drawn towards what was measured.
+ *
+ * @param factor of the usual speed, positive
+ * @param weight share of what was measured in it, 0 to 1
+ * @param observations how many nails were measured
+ */
+public record Growth(double factor, double weight, int observations) {
   /** Of the index finger, mm a day. */
   public static final double PER_DAY = 0.105;
 
-  private Growth() {}
+  /** As many measured nails weigh as much as the usual figure. */
+  private static final double PRIOR_WEIGHT = 5;
+
+  /** A nail measured as growing beyond these factors was measured wrong. */
+  private static final double LEAST = 0.5;
+
+  private static final double MOST = 2;
+
+  /** Nothing measured yet. */
+  public static final Growth USUAL = new Growth(1, 0, 0);
+
+  public Growth {
+    if (!(factor > 0) || Double.isInfinite(factor)) {
+      throw new IllegalArgumentException("growth needs a positive factor, not " + factor);
+    }
+  }
+
+  /**
+   * Regrowth measured on one nail.
+   *
+   * @param days since it was built, 1 or more
+   * @param regrowth mm
+   */
+  public record Observation(Digit digit, long days, double regrowth) {
+    private double factor() {
+      return regrowth / USUAL.after(digit, days);
+    }
+  }
+
+  /** A weighted mean of the usual speed and what was measured. */
+  public static Growth learned(List<Observation> observations) {
+    List<Double> factors =
+        observations.stream()
+            .filter(seen -> seen.days() >= 1)
+            .map(Observation::factor)
+            .filter(factor -> factor >= LEAST && factor <= MOST)
+            .toList();
+    double sum = factors.stream().mapToDouble(Double::doubleValue).sum();
+    double all = PRIOR_WEIGHT + factors.size();
+    return new Growth((PRIOR_WEIGHT + sum) / all, factors.size() / all, factors.size());
+  }
 
   /** mm a day. */
-  public static double perDay(Digit digit) {
+  public double perDay(Digit digit) {
     return PER_DAY
+        * factor
         * switch (digit) {
           case THUMB -> 0.92;
           case INDEX -> 1.00;
@@ -22,7 +71,7 @@ public final class Growth {
   }
 
   /** Regrowth to be expected after some days, mm. */
-  public static double after(Digit digit, long days) {
+  public double after(Digit digit, long days) {
     return perDay(digit) * Math.max(0, days);
   }
 }

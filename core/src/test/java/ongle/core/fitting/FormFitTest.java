@@ -37,7 +37,7 @@ class FormFitTest {
   }
 
   private static FormFit fit(Form form, Nail nail, double extension) {
-    return FormFit.of(form, nail, NailShape.SQUARE, extension);
+    return FormFit.of(form, nail, NailShape.SQUARE, NailShape.SQUARE.formTilt(), extension);
   }
 
   @Test
@@ -67,7 +67,8 @@ class FormFitTest {
 
   @Test
   void itIsLiftedWhereThePlateGrowsDownAndTurnedAgainstTheLean() {
-    FormFit fit = FormFit.of(PAPER, nail(11.5, 1.4, -6, 4), NailShape.ALMOND, 8);
+    FormFit fit =
+        FormFit.of(PAPER, nail(11.5, 1.4, -6, 4), NailShape.ALMOND, NailShape.ALMOND.formTilt(), 8);
     assertThat(fit.tilt()).isCloseTo(9, within(1e-9));
     assertThat(fit.aim()).isCloseTo(-4, within(1e-9));
     assertThat(fit.closeBeyond()).hasValue(6);
@@ -84,12 +85,22 @@ class FormFitTest {
   @Test
   void theFormWithTheLeastToDoIsTaken() {
     assertThat(
-            FormPick.best(List.of(Kits.PAPER), nail(9.8, 1.2, 0, 0), NailShape.OVAL, 6)
+            FormPick.best(
+                    List.of(Kits.PAPER),
+                    nail(9.8, 1.2, 0, 0),
+                    NailShape.OVAL,
+                    NailShape.OVAL.formTilt(),
+                    6)
                 .orElseThrow()
                 .number())
         .isEqualTo("narrow");
     assertThat(
-            FormPick.best(List.of(Kits.PAPER), nail(13, 1.6, 0, 0), NailShape.OVAL, 6)
+            FormPick.best(
+                    List.of(Kits.PAPER),
+                    nail(13, 1.6, 0, 0),
+                    NailShape.OVAL,
+                    NailShape.OVAL.formTilt(),
+                    6)
                 .orElseThrow()
                 .number())
         .isEqualTo("wide");

@@ -37,8 +37,8 @@ class WhichWayTest {
                 .advised(),
             "",
             true),
-        FormPick.best(List.of(Kits.PAPER), nail, NailShape.SQUARE, extension),
-        FormPick.best(List.of(Kits.RIGID), nail, NailShape.SQUARE, extension));
+        FormPick.best(List.of(Kits.PAPER), nail, NailShape.SQUARE, 0, extension),
+        FormPick.best(List.of(Kits.RIGID), nail, NailShape.SQUARE, 0, extension));
   }
 
   private static Nail nail(double length, double pitch, double lean, PlateCondition condition) {
@@ -122,7 +122,7 @@ class WhichWayTest {
               Product.ACRYLIC,
               new Schools(TipsOrForms.FORMS, school),
               new WhichWay.TipOffer(Optional.empty(), "There are no tips at hand.", true),
-              FormPick.best(List.of(Kits.PAPER), bitten, NailShape.ROUND, 3.5),
+              FormPick.best(List.of(Kits.PAPER), bitten, NailShape.ROUND, -2, 3.5),
               Optional.empty());
       assertThat(ways.best().way())
           .isEqualTo(school == FreeHandOrForms.FREE_HAND ? BuildWay.FREE_HAND : BuildWay.FORM);

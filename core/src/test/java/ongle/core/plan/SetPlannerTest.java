@@ -56,9 +56,9 @@ class SetPlannerTest {
     NailPlan one = plan(wish(NailShape.ALMOND, 8), nail, Adjustments.NONE);
     NailPlan twin = plan(wish(NailShape.ALMOND, 8), nail.mirrored(), Adjustments.NONE);
     assertThat(twin.nail()).isEqualTo(one.nail().mirrored());
-    assertThat(twin.strength()).isEqualTo(one.strength());
+    assertThat(twin.endurance()).isEqualTo(one.endurance());
     assertThat(twin.volumes()).isEqualTo(one.volumes());
-    assertThat(twin.advisedApex()).isEqualTo(one.advisedApex());
+    assertThat(twin.advised()).isEqualTo(one.advised());
     assertThat(twin.fit().paper().orElseThrow().fit().tilt())
         .isEqualTo(one.fit().paper().orElseThrow().fit().tilt());
   }
@@ -70,8 +70,8 @@ class SetPlannerTest {
     for (double extension = 2; extension < 22; extension += 4) {
       double apex =
           plan(wish(NailShape.SOFT_SQUARE, extension), nail, Adjustments.NONE)
-              .advisedApex()
-              .apexThickness();
+              .advised()
+              .thickness();
       assertThat(apex).isGreaterThanOrEqualTo(before - 0.002);
       before = apex;
     }
@@ -95,7 +95,7 @@ class SetPlannerTest {
     assertThat(plan.build().profile().edgeThickness()).isEqualTo(0.4);
     assertThat(plan.build().barrelDepthRatio()).isCloseTo(0.30, within(1e-12));
     assertThat(plan.fit().tip().orElseThrow().number()).isEqualTo("2");
-    assertThat(plan.advisedApex().apexThickness()).isLessThan(1.7);
+    assertThat(plan.advised().thickness()).isLessThan(1.7);
   }
 
   @Test

@@ -2,9 +2,9 @@ package ongle.core.structure;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
-import static org.assertj.core.api.Assumptions.assumeThat;
 import static org.assertj.core.data.Percentage.withPercentage;
 
+import java.util.Optional;
 import ongle.core.Nails;
 import ongle.core.ReferenceCase;
 import ongle.core.nail.Nail;
@@ -31,28 +31,12 @@ class BuildTest {
   }
 
   @ParameterizedTest
-  @MethodSource("ongle.core.ReferenceCase#all")
-  void apexAndCrackAgreeWithTheReferenceWhereTheBedPlaysNoPart(ReferenceCase reference) {
-    assumeThat(reference.cracksBeyondStressLine()).isTrue();
-    ApexSolver.Apex apex = ApexSolver.thinnestThatHolds(reference::build);
-    assertThat(apex.apexThickness())
-        .isCloseTo(reference.expect().get("usedApexThickness").doubleValue(), withPercentage(2));
-    assertThat(apex.holds()).isEqualTo(!reference.expect().get("apexThickness").isNull());
-    FreeEdgeStrength strength =
-        FreeEdgeStrength.of(
-            reference.build(reference.expect().get("usedApexThickness").doubleValue()));
-    JsonNode day0 = reference.expect().get("day0");
-    assertThat(strength.margin()).isCloseTo(day0.get("crack").doubleValue(), withPercentage(2));
-    assertThat(strength.worstAt()).isCloseTo(day0.get("crackAt").doubleValue(), within(0.15));
-  }
-
-  @ParameterizedTest
   @MethodSource("ongle.core.Nails#many")
   void thickerIsNeverWeakerAndThicknessNeverLeavesItsEnds(Nail nail) {
     double before = 0;
     for (double apex = 0.8; apex <= 2.2; apex += 0.35) {
       Build build = almond(nail, apex);
-      double margin = FreeEdgeStrength.of(build).margin();
+      double margin = LoadedNail.of(build, 1).after(0).of(Cause.CRACK).value();
       assertThat(margin).isGreaterThanOrEqualTo(before);
       before = margin;
       for (double x = 0; x <= build.profile().length(); x += 0.5) {
@@ -71,7 +55,7 @@ class BuildTest {
   }
 
   @Test
-  void withoutExtensionThereIsNoLever() {
+  void anOverlayHolds() {
     Nail nail = Nails.plain();
     Build overlay =
         new Build(
@@ -79,9 +63,9 @@ class BuildTest {
             new Outline(NailShape.SQUARE, nail.width(), 0),
             new Profile(nail.plateLength(), 0, nail.plateLength(), 0.8, 0.6, 1.8),
             0.22,
-            CrossThickness.SALON,
+            Across.by(CrossThickness.SALON),
             Product.HARD_GEL);
-    assertThat(FreeEdgeStrength.of(overlay).holds()).isTrue();
+    assertThat(LoadedNail.of(overlay, 1).after(0).hold()).isTrue();
     assertThat(overlay.volumes().extension()).isZero();
     assertThat(overlay.volumes().total()).isPositive();
   }
@@ -99,7 +83,7 @@ class BuildTest {
 
   @Test
   void aFiftiethOfAMillimetreAboutTheApexIsNoFault() {
-    ApexSolver.Apex apex = new ApexSolver.Apex(1.2, true);
+    ApexSolver.Apex apex = new ApexSolver.Apex(4, 1.2, true, Optional.empty());
     assertThat(apex.tooThin(1.17)).isFalse();
     assertThat(apex.tooThick(1.23)).isFalse();
     assertThat(apex.tooThin(1.1)).isTrue();
@@ -124,7 +108,7 @@ class BuildTest {
             0.6,
             NailShape.ALMOND.archExponent()),
         NailShape.ALMOND.barrelDepthRatio(),
-        CrossThickness.SALON,
+        Across.by(CrossThickness.SALON),
         Product.POLY_GEL);
   }
 }

@@ -4,7 +4,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 import static org.assertj.core.data.Percentage.withPercentage;
 
-import java.util.Optional;
 import ongle.core.nail.CrossCurve;
 import org.junit.jupiter.api.Test;
 
@@ -13,7 +12,12 @@ class SectionTest {
   @Test
   void aFlatThinSectionIsARectangle() {
     Section section =
-        Section.of(new CrossCurve(10, 0), 0.3, CrossThickness.SALON, Optional.empty());
+        Section.of(
+            new CrossCurve(10, 0),
+            0.3,
+            Across.by(CrossThickness.SALON),
+            Section.Layer.NONE,
+            Section.Layer.NONE);
     assertThat(section.area()).isCloseTo(10 * 0.3, withPercentage(0.01));
     assertThat(section.neutralAxis()).isCloseTo(0.15, within(1e-4));
     assertThat(section.secondMoment()).isCloseTo(10 * Math.pow(0.3, 3) / 12, withPercentage(0.1));
@@ -25,7 +29,12 @@ class SectionTest {
     double inner = 5;
     double outer = 5.3;
     Section section =
-        Section.of(new CrossCurve(10, 5), 0.3, CrossThickness.SALON, Optional.empty());
+        Section.of(
+            new CrossCurve(10, 5),
+            0.3,
+            Across.by(CrossThickness.SALON),
+            Section.Layer.NONE,
+            Section.Layer.NONE);
     double area = Math.PI / 2 * (outer * outer - inner * inner);
     double centroid =
         2.0
@@ -47,8 +56,9 @@ class SectionTest {
         Section.of(
             new CrossCurve(10, 0),
             0.3,
-            CrossThickness.SALON,
-            Optional.of(new Section.Layer(0.4, ratio)));
+            Across.by(CrossThickness.SALON),
+            new Section.Layer(0.4, ratio),
+            Section.Layer.NONE);
     double product = 3;
     double plate = 4 * ratio;
     double axis = (product * 0.15 + plate * -0.2) / (product + plate);
@@ -70,8 +80,9 @@ class SectionTest {
           Section.of(
                   new CrossCurve(11, 0).pinchedTo(depth / 11),
                   0.8,
-                  CrossThickness.ALL_ROUND,
-                  Optional.empty())
+                  Across.by(CrossThickness.ALL_ROUND),
+                  Section.Layer.NONE,
+                  Section.Layer.NONE)
               .secondMoment();
       assertThat(second).isGreaterThan(before);
       before = second;

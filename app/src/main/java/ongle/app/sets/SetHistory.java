@@ -1,0 +1,158 @@
+package ongle.app.sets;
+
+import java.time.Clock;
+import java.time.LocalDateTime;
+import java.time.temporal.ChronoUnit;
+import java.util.List;
+import java.util.Optional;
+import ongle.app.web.NotFound;
+import org.springframework.dao.OptimisticLockingFailureException;
+import org.springframework.resilience.annotation.Retryable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import tools.jackson.databind.json.JsonMapper;
+
+/**
+ * The way back: every choice made for a set, step by step from its beginning, and versions kept
+ * under a name.
+ */
+@Service
+@Retryable(includes = OptimisticLockingFailureException.class, maxRetries = 4, delay = 15)
+public class SetHistory {
+  private final SetStateRepository states;
+  private final SetRepository sets;
+  private final SetReader reader;
+  private final Clock clock;
+  private final JsonMapper json = JsonMapper.builder().build();
+
+  SetHistory(SetStateRepository states, SetRepository sets, SetReader reader, Clock clock) {
+    this.states = states;
+    this.sets = sets;
+    this.reader = reader;
+    this.clock = clock;
+  }
+
+  /**
+   * Where a set stands.
+   *
+   * @param undo what undoing would take back; empty at the beginning
+   * @param redo what redoing would do again; empty at the end
+   * @param versions kept under a name, the newest first
+   */
+  public record Standing(Optional<String> undo, Optional<String> redo, List<SetState> versions) {}
+
+  @Transactional(readOnly = true)
+  public Standing standing(long setId) {
+    int place = set(setId).getStatePlace();
+    return new Standing(
+        place == 0
+            ? Optional.empty()
+            : states.findBySetIdAndPlace(setId, place).map(SetState::getWhat),
+        states.findBySetIdAndPlace(setId, place + 1).map(SetState::getWhat),
+        states.findBySetIdAndNameNotNullOrderByMadeAtDescIdDesc(setId));
+  }
+
+  /** Takes the last step back; nothing at the beginning. */
+  @Transactional
+  public PlannedSet undo(long setId) {
+    return go(setId, -1);
+  }
+
+  /** Takes the step again that was taken back last; nothing at the end. */
+  @Transactional
+  public PlannedSet redo(long setId) {
+    return go(setId, 1);
+  }
+
+  private PlannedSet go(long setId, int by) {
+    NailSet set = set(setId);
+    int to = set.getStatePlace() + by;
+    states
+        .findBySetIdAndPlace(setId, to)
+        .ifPresent(
+            state -> {
+              set.choose(read(state), now());
+              set.standAt(to);
+            });
+    return reader.planned(set);
+  }
+
+  /** Keeps what is chosen now under a name; a version of that name is replaced. */
+  @Transactional
+  public void keep(long setId, String name) {
+    states
+        .findBySetIdAndName(setId, name)
+        .ifPresent(
+            old -> {
+              states.delete(old);
+              states.flush();
+            });
+    states.save(SetState.version(setId, name, now(), write(Choices.of(set(setId)))));
+  }
+
+  /** Goes back to a version; that is a step of its own, which can be undone. */
+  @Transactional
+  public PlannedSet returnTo(long setId, long versionId) {
+    NailSet set = set(setId);
+    Choices before = Choices.of(set);
+    SetState version = version(setId, versionId);
+    set.choose(read(version), now());
+    record(set, before, "back to " + version.getName());
+    return reader.planned(set);
+  }
+
+  /** A version's plan; nothing is changed. */
+  @Transactional(readOnly = true)
+  public PlannedSet planned(long setId, long versionId) {
+    return reader.planned(set(setId), read(version(setId, versionId)));
+  }
+
+  private SetState version(long setId, long versionId) {
+    return states
+        .findById(versionId)
+        .filter(state -> state.getSetId() == setId && state.getName() != null)
+        .orElseThrow(() -> new NotFound("version " + versionId + " of set " + setId));
+  }
+
+  /** Notes what was changed, if anything chosen was; what had been undone is gone then. */
+  void record(NailSet set, Choices before) {
+    record(set, before, null);
+  }
+
+  private void record(NailSet set, Choices before, String what) {
+    Choices after = Choices.of(set);
+    if (after.equals(before)) {
+      return;
+    }
+    int place = set.getStatePlace();
+    if (place == 0 && states.findBySetIdAndPlace(set.getId(), 0).isEmpty()) {
+      states.save(SetState.step(set.getId(), 0, "beginning", now(), write(before)));
+    }
+    states.deleteBySetIdAndPlaceGreaterThan(set.getId(), place);
+    states.flush();
+    states.save(
+        SetState.step(
+            set.getId(),
+            place + 1,
+            what == null ? after.against(before) : what,
+            now(),
+            write(after)));
+    set.standAt(place + 1);
+  }
+
+  private String write(Choices choices) {
+    return json.writeValueAsString(choices);
+  }
+
+  private Choices read(SetState state) {
+    return json.readValue(state.getChoices(), Choices.class);
+  }
+
+  private LocalDateTime now() {
+    return LocalDateTime.now(clock).truncatedTo(ChronoUnit.SECONDS);
+  }
+
+  private NailSet set(long id) {
+    return sets.whole(id).orElseThrow(() -> new NotFound("set " + id));
+  }
+}

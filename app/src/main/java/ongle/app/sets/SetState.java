@@ -1,0 +1,80 @@
+package ongle.app.sets;
+
+import jakarta.persistence.Column;
+import jakarta.persistence.Entity;
+import jakarta.persistence.GeneratedValue;
+import jakarta.persistence.GenerationType;
+import jakarta.persistence.Id;
+import jakarta.persistence.Lob;
+import java.time.LocalDateTime;
+
+/** What was chosen for a set at one time: a step on the way there and back, or a named version. */
+@Entity
+public class SetState {
+  /** Longest name of a version. */
+  public static final int LONGEST_NAME = 60;
+
+  @Id
+  @GeneratedValue(strategy = GenerationType.IDENTITY)
+  private Long id;
+
+  private Long setId;
+  private Integer place;
+  private String name;
+  private String what;
+  private LocalDateTime madeAt;
+
+  @Lob
+  @Column(columnDefinition = "clob")
+  private String choices;
+
+  protected SetState() {}
+
+  private SetState(
+      long setId, Integer place, String name, String what, LocalDateTime madeAt, String choices) {
+    this.setId = setId;
+    this.place = place;
+    this.name = name;
+    this.what = what;
+    this.madeAt = madeAt;
+    this.choices = choices;
+  }
+
+  static SetState step(long setId, int place, String what, LocalDateTime at, String choices) {
+    return new SetState(setId, place, null, what, at, choices);
+  }
+
+  static SetState version(long setId, String name, LocalDateTime at, String choices) {
+    return new SetState(setId, null, name, "kept as " + name, at, choices);
+  }
+
+  public Long getId() {
+    return id;
+  }
+
+  Long getSetId() {
+    return setId;
+  }
+
+  Integer getPlace() {
+    return place;
+  }
+
+  /** Its name, if it is a version. */
+  public String getName() {
+    return name;
+  }
+
+  /** What was done to get there. */
+  public String getWhat() {
+    return what;
+  }
+
+  public LocalDateTime getMadeAt() {
+    return madeAt;
+  }
+
+  String getChoices() {
+    return choices;
+  }
+}

@@ -1,0 +1,82 @@
+package ongle.core.plan;
+
+import java.util.List;
+import java.util.Set;
+import java.util.function.Function;
+import java.util.stream.Stream;
+import ongle.core.School;
+import ongle.core.nail.Quantity;
+import ongle.core.structure.ApexSchool;
+import ongle.core.structure.ApexSolver;
+import ongle.core.structure.Arches;
+import ongle.core.structure.Build;
+import ongle.core.structure.CrossThickness;
+import ongle.core.structure.Endurance;
+import ongle.core.structure.TipUnder;
+import ongle.core.structure.UpperArch;
+
+/**
+ * One nail built after one school, for comparing schools side by side.
+ *
+ * @param school it is built after
+ * @param taken whether this is the set's own
+ * @param apex that carries it
+ * @param build with that apex
+ * @param arches from the side
+ * @param endurance margins on the first and last day
+ * @param volume product that stays, mm³
+ */
+public record Comparison(
+    School school,
+    boolean taken,
+    ApexSolver.Apex apex,
+    Build build,
+    Arches arches,
+    Endurance endurance,
+    double volume) {
+
+  /** What is set by hand would hide what the schools differ in. */
+  private static final Set<Quantity> BY_SCHOOL =
+      Set.of(Quantity.APEX_POSITION, Quantity.APEX_THICKNESS, Quantity.SIDE_THICKNESS);
+
+  /** The nail after every school of apex. */
+  public static List<Comparison> ofApex(SetWish wish, NailPlan plan) {
+    return of(wish, plan, ApexSchool.values(), wish::with, wish.school());
+  }
+
+  /** The nail with every upper arch. */
+  public static List<Comparison> ofArch(SetWish wish, NailPlan plan) {
+    return of(wish, plan, UpperArch.values(), wish::with, wish.arch());
+  }
+
+  /** The nail spread across in either way. */
+  public static List<Comparison> ofCrossThickness(SetWish wish, NailPlan plan) {
+    return of(wish, plan, CrossThickness.values(), wish::with, wish.across());
+  }
+
+  private static <S extends School> List<Comparison> of(
+      SetWish wish, NailPlan plan, S[] schools, Function<S, SetWish> with, S taken) {
+    SetPlanner.Item item =
+        new SetPlanner.Item(plan.nail(), plan.item().adjustments().without(BY_SCHOOL), plan.seen());
+    double extension = plan.extension();
+    TipUnder tip = plan.fit().tipUnder(extension);
+    return Stream.of(schools)
+        .map(
+            school -> {
+              SetWish other = with.apply(school);
+              Draft draft = new Draft(other, item);
+              ApexSolver.Apex apex = draft.apex(extension, tip);
+              Build build = draft.build(extension, tip, apex);
+              return new Comparison(
+                  school,
+                  school == taken,
+                  apex,
+                  build,
+                  new Arches(
+                      build.profile(), plan.nail().growthPitch(), other.arch().tilt(other.shape())),
+                  Endurance.roughly(build, draft.term()),
+                  build.volumes().total());
+            })
+        .toList();
+  }
+}

@@ -1,0 +1,43 @@
+package ongle.core.plan;
+
+import java.util.LinkedHashMap;
+import java.util.Map;
+import java.util.function.Supplier;
+
+/**
+ * Answers already worked out. A pure function gives the same answer to the same question, so
+ * remembering changes nothing but the time it takes: an edit of one nail leaves nine as they were.
+ * The question asked longest ago is forgotten first; any number of threads may ask.
+ */
+final class Memo<Q, A> {
+  private final Map<Q, A> known;
+
+  /**
+   * @param most answers kept
+   */
+  Memo(int most) {
+    known =
+        new LinkedHashMap<>(16, 0.75f, true) {
+          private static final long serialVersionUID = 1;
+
+          @Override
+          protected boolean removeEldestEntry(Map.Entry<Q, A> eldest) {
+            return size() > most;
+          }
+        };
+  }
+
+  A of(Q question, Supplier<A> workOut) {
+    synchronized (known) {
+      A answer = known.get(question);
+      if (answer != null) {
+        return answer;
+      }
+    }
+    A answer = workOut.get();
+    synchronized (known) {
+      known.put(question, answer);
+    }
+    return answer;
+  }
+}

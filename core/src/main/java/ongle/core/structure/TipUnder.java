@@ -1,0 +1,43 @@
+package ongle.core.structure;
+
+/**
+ * A tip as it lies in a build: its well over the front of the plate, its free part under the
+ * extension. The build's thickness counts it in, so the product over it is what is left.
+ *
+ * @param well how far it covers the plate, mm
+ * @param free how far it reaches beyond the stress line, mm
+ * @param thickness of its free part, mm
+ */
+public record TipUnder(double well, double free, double thickness) {
+  /** No tip. */
+  public static final TipUnder NONE = new TipUnder(0, 0, 0);
+
+  /** Young's modulus of the plastic, MPa; a planning figure of our own. */
+  public static final double MODULUS = 2100;
+
+  /** Bending strength of the plastic, MPa; a planning figure of our own. */
+  public static final double STRENGTH = 65;
+
+  /** What is left of the well once it is thinned for gluing, as a share of the free part. */
+  private static final double WELL_SHARE = 0.4;
+
+  public TipUnder {
+    if (!(well >= 0) || !(free >= 0) || !(thickness >= 0)) {
+      throw new IllegalArgumentException("a tip has no negative sizes");
+    }
+  }
+
+  public boolean none() {
+    return thickness == 0;
+  }
+
+  /**
+   * @param beyond distance beyond the stress line, mm; minus is over the plate
+   */
+  double thicknessAt(double beyond) {
+    if (beyond < -well || beyond > free) {
+      return 0;
+    }
+    return beyond < 0 ? WELL_SHARE * thickness : thickness;
+  }
+}
