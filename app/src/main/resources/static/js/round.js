@@ -76,7 +76,7 @@ async function load() {
   view.of = holder.dataset.of;
   view.length = nail.lengthMm;
   view.width = nail.widthMm;
-  if (!view.far) view.far = 2.1 * nail.lengthMm;
+  if (!view.far) view.far = 1.9 * nail.lengthMm;
   view.scene = new THREE.Scene();
   view.build = solid(nail.build, '--product-fill', 0.8);
   view.plate = solid(nail.plate, '--plate-fill', 1);
@@ -94,7 +94,8 @@ async function load() {
   draw();
 }
 
-const looks = { above: [1.5, -1.5708], side: [0.02, -1.5708], barrel: [0.06, 0] };
+// How high, from which side, and how many lengths away.
+const looks = { above: [1.5, -1.5708, 1.9], side: [0.02, -1.5708, 1.9], barrel: [0.06, 0, 1.3] };
 let held = null;
 
 document.addEventListener('pointerdown', (event) => {
@@ -128,7 +129,8 @@ document.addEventListener('keydown', (event) => {
 document.addEventListener('click', (event) => {
   const look = looks[event.target.dataset?.turn];
   if (!look) return;
-  view.turn = [...look];
+  view.turn = look.slice(0, 2);
+  view.far = look[2] * view.length;
   draw();
 });
 document.addEventListener('input', (event) => {

@@ -11,6 +11,7 @@ import java.util.UUID;
 import ongle.app.clients.Client;
 import ongle.app.clients.ClientRepository;
 import ongle.app.sets.SetEditor;
+import ongle.app.sets.SetHistory;
 import ongle.app.sets.Taken;
 import ongle.app.today.Appointment;
 import ongle.app.today.AppointmentRepository;
@@ -43,6 +44,7 @@ class DemoData implements SmartInitializingSingleton {
   private final ClientRepository clients;
   private final AppointmentRepository appointments;
   private final SetEditor sets;
+  private final SetHistory history;
   private final Clock clock;
   private final TransactionOperations transactions;
   private final boolean wanted;
@@ -51,12 +53,14 @@ class DemoData implements SmartInitializingSingleton {
       ClientRepository clients,
       AppointmentRepository appointments,
       SetEditor sets,
+      SetHistory history,
       Clock clock,
       TransactionOperations transactions,
       @Value("${ongle.demo}") boolean wanted) {
     this.clients = clients;
     this.appointments = appointments;
     this.sets = sets;
+    this.history = history;
     this.clock = clock;
     this.transactions = transactions;
     this.wanted = wanted;
@@ -74,6 +78,7 @@ class DemoData implements SmartInitializingSingleton {
     LocalDate today = LocalDate.now(clock);
     if (clients.count() == 0) {
       fill(today);
+      history.beginHere(); // nobody would want to take the demo itself back
     } else if (appointments
         .findByStartsAtBetweenOrderByStartsAt(
             today.atStartOfDay(), today.plusDays(1).atStartOfDay())

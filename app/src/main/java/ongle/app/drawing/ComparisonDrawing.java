@@ -51,13 +51,18 @@ public final class ComparisonDrawing {
           i > 0
               && schools.stream()
                   .allMatch(one -> Math.abs(one.apex().at() - school.apex().at()) < type);
+      double apexX = apex.x();
+      long alreadyThere =
+          schools.subList(0, i).stream()
+              .filter(one -> Math.abs(one.apex().at() - apexX) < 0.8 * type)
+              .count();
       double at = sameApex ? length : apex.x();
       double y = sameApex ? ground - arches.upperAt(length) : apex.y();
       scene.circle("school-dot school-" + (i + 1), at, y, 0.28 * type);
       scene.text(
           "school-number",
           at + (sameApex ? 0.8 * type : 0),
-          y - (sameApex ? -0.35 : 0.6) * type,
+          y - (sameApex ? -0.35 : 0.6 + alreadyThere) * type,
           sameApex ? "start" : "middle",
           String.valueOf(i + 1));
     }

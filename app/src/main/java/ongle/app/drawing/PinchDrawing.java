@@ -80,14 +80,13 @@ public final class PinchDrawing {
     }
     scene.open("chosen-outline", arc(curve, top, 0));
     double bottom = top + (curve.radius() <= 30 ? 2 * radius : curve.depth() + 2);
-    scene.text(
-        "note", 0, top + Math.min(radius, 6) + 1, "middle", "R " + Numbers.mm(curve.radius()));
-    double half = Math.max(radius, curve.chord() / 2) + 2;
+    scene.text("note", 0, bottom + 2.6, "middle", "R " + Numbers.mm(curve.radius()));
+    double half = Math.max(7, Math.max(radius, curve.chord() / 2) + 2);
     return scene.build(
         -half,
         0,
         2 * half,
-        bottom + 2,
+        bottom + 4,
         plan.nail().finger().label() + " guide circle",
         "radius " + Numbers.mm(curve.radius()));
   }

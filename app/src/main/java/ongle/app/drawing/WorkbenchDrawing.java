@@ -1,8 +1,10 @@
 package ongle.app.drawing;
 
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import ongle.app.drawing.Scene.Axis;
 import ongle.app.drawing.Scene.Handle;
 import ongle.app.drawing.Scene.Point;
@@ -19,6 +21,7 @@ import ongle.core.structure.Cause;
 import ongle.core.structure.LightLine;
 import ongle.core.structure.LoadedNail;
 import ongle.core.structure.Margins;
+import ongle.core.structure.Pinch;
 import ongle.core.structure.Profile;
 
 /**
@@ -348,13 +351,16 @@ public final class WorkbenchDrawing {
       ribbon(before, outer, inner);
     }
 
+    /** Which words stand already; one of each is enough. */
+    private final Set<Room> said = EnumSet.noneOf(Room.class);
+
     private void ribbon(Room room, List<Point> outer, List<Point> inner) {
       List<Point> all = new ArrayList<>(outer);
       all.addAll(inner);
       scene.closed("load " + room.css(), all);
       double from = outer.get(0).x();
       double to = outer.get(outer.size() - 1).x();
-      if (to - from > 3.2 * type) {
+      if (to - from > 3.2 * type && said.add(room)) {
         Point highest =
             outer.stream().min(java.util.Comparator.comparingDouble(Point::y)).orElseThrow();
         boolean byApex = Math.abs((from + to) / 2 - profile.apexAt()) < 3.4 * type;
@@ -425,8 +431,7 @@ public final class WorkbenchDrawing {
         return crown + own.depth() + type;
       }
 
-      double full = overStress + Math.min(Build.BARREL_REACHED_AFTER, profile.extension());
-      CrossCurve real = CrossCurve.ofRatio(build.arcAt(full).chord(), build.depthRatioAt(full));
+      CrossCurve real = Pinch.whereFull(build).pinched();
       CrossCurve barrel = enlarged(real);
       double thickness = k * profile.edgeThickness();
       double edgeTop = crown + own.depth() + 4.2 * type;

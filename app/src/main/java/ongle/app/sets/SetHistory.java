@@ -114,6 +114,17 @@ public class SetHistory {
         .orElseThrow(() -> new NotFound("version " + versionId + " of set " + setId));
   }
 
+  /** Forgets the steps that led to where every set stands; versions stay. */
+  @Transactional
+  public void beginHere() {
+    sets.findAll()
+        .forEach(
+            set -> {
+              states.deleteBySetIdAndPlaceGreaterThan(set.getId(), -1);
+              set.standAt(0);
+            });
+  }
+
   /** Notes what was changed, if anything chosen was; what had been undone is gone then. */
   void record(NailSet set, Choices before) {
     record(set, before, null);

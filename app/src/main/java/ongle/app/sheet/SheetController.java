@@ -19,6 +19,7 @@ import ongle.core.nail.Quantity;
 import ongle.core.nail.Seat;
 import ongle.core.plan.FingerLength;
 import ongle.core.plan.NailPlan;
+import ongle.core.structure.Pinch;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
@@ -56,7 +57,9 @@ class SheetController {
       String apex,
       String apexAt,
       String edge,
+      String side,
       String barrel,
+      String squeeze,
       String plate,
       boolean holds) {}
 
@@ -113,8 +116,27 @@ class SheetController {
             .toList());
     model.addAttribute("layOut", PickingWords.of(planned.plan()).inOneLine());
     model.addAttribute("school", planned.set().getSchool().label());
+    model.addAttribute(
+        "due",
+        planned
+            .plan()
+            .dueFirst()
+            .map(
+                nail ->
+                    planned.set().getCreatedAt().toLocalDate().plusDays(nail.outlook().due().day()))
+            .orElse(null));
+    model.addAttribute("skipped", planned.set().getSkipped());
     model.addAttribute("volume", Numbers.format(planned.plan().productVolume(), 1) + " ml");
     model.addAttribute("mass", Numbers.format(planned.plan().productMass(), 1) + " g");
+  }
+
+  /** How far to pinch where the barrel is full; null where there is nothing to pinch. */
+  private static String squeeze(NailPlan plan) {
+    if (plan.extension() == 0) {
+      return null;
+    }
+    Pinch pinch = Pinch.whereFull(plan.build());
+    return pinch.squeezes() ? Numbers.mm(pinch.squeezeTo()) : null;
   }
 
   private static Block block(PlannedSet planned, Finger finger) {
@@ -133,9 +155,11 @@ class SheetController {
         Numbers.mm(plan.extension()),
         plan.length().set() == FingerLength.Decision.WISH ? null : plan.length().set().label(),
         Numbers.thickness(profile.apexThickness()),
-        Numbers.mm(profile.apexAt()) + " from the cuticle",
-        Numbers.thickness(profile.edgeThickness()),
+        Numbers.mm(profile.apexAt()),
+        Numbers.format(profile.edgeThickness(), 2),
+        Numbers.format(plan.build().across().side(profile.apexThickness()), 2),
         Numbers.withUnit(Quantity.BARREL_DEPTH, 100 * plan.build().barrelDepthRatio()),
+        squeeze(plan),
         Numbers.format(plan.nail().width(), 1) + " × " + Numbers.mm(plan.nail().plateLength()),
         plan.endurance().holds());
   }

@@ -7,6 +7,7 @@ import ongle.core.nail.Quantity;
 import ongle.core.plan.FingerLength;
 import ongle.core.plan.NailPlan;
 import ongle.core.plan.Neighbour;
+import ongle.core.shape.LengthWish;
 import ongle.core.structure.ApexSolver;
 import ongle.core.structure.Arches;
 import ongle.core.structure.Cause;
@@ -98,6 +99,13 @@ public record Findings(
     double built = profile.apexThickness();
     if (plan.length().set().caps()) {
       notes.add(shortened(plan));
+    }
+    if (!plan.endurance().holds()
+        && LengthWish.leastFor(plan.nail()) > 0
+        && plan.extension() <= LengthWish.leastFor(plan.nail()) + 0.05) {
+      notes.add(
+          "This is the least a bitten nail is built for, to cover its fingertip: the fingertip takes"
+              + " most of the load there. Plan an early infill.");
     }
     if (advised.tooThin(built)) {
       notes.add("Too thin: " + Numbers.thickness(advised.thickness()) + " would carry it.");

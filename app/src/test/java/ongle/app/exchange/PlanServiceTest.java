@@ -226,10 +226,10 @@ class PlanServiceTest {
   void aLengthByHandIsKeptAndWhatWouldHelpIsSaid() throws Exception {
     ObjectNode file = (ObjectNode) json.readTree(example());
     file.remove("wearer"); // what this hand does would keep it short
-    ObjectNode nail = (ObjectNode) file.get("nails").get(0);
+    ObjectNode nail = (ObjectNode) file.get("nails").get(4);
     nail.set("byHand", json.readTree("{\"extensionMm\": 30, \"sideThicknessMm\": 0.3}"));
     JsonNode planned =
-        json.readTree(plan(file.toString()).getContentAsString()).get("nails").get(0);
+        json.readTree(plan(file.toString()).getContentAsString()).get("nails").get(4);
     assertThat(planned.get("extensionMm").doubleValue()).isEqualTo(30);
     assertThat(planned.get("length").get("decidedBy").stringValue()).isEqualTo("by-hand");
     assertThat(planned.get("margins").get("holds").booleanValue()).isFalse();

@@ -159,10 +159,7 @@ record Draft(SetWish wish, SetPlanner.Item item) {
     DoubleStream places =
         at.isPresent()
             ? DoubleStream.of(at.getAsDouble())
-            : DoubleStream.of(
-                ApexSolver.REARMOST * plateLength,
-                (ApexSolver.REARMOST + ApexSolver.FOREMOST) / 2 * plateLength,
-                ApexSolver.FOREMOST * plateLength);
+            : DoubleStream.of(ApexSolver.REARMOST * plateLength, ApexSolver.FOREMOST * plateLength);
     return places.map(this::longestAdvisable).max().orElseThrow();
   }
 

@@ -58,7 +58,7 @@ public final class SetPlanner {
                 .toList());
     return new SetPlan(
         wish,
-        drafts.stream()
+        drafts.parallelStream()
             .map(
                 draft -> {
                   Finger finger = draft.nail().finger();

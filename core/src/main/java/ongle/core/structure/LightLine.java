@@ -17,7 +17,9 @@ public record LightLine(List<Point> points) {
 
   public static final double TO = 15;
 
-  /** Turning by this much more within a millimetre than before and after it is a bump, degrees. */
+  /**
+   * Turning by this much more within a millimetre than either before or after is a bump, degrees.
+   */
   public static final double BUMP_FROM = 6;
 
   private static final double STEP = 0.25;
@@ -71,9 +73,12 @@ public record LightLine(List<Point> points) {
   public static List<Double> breaks(Arches arches) {
     List<Double> breaks = new ArrayList<>();
     for (double x = 2.5; x < arches.profile().length() - 2.5; x += STEP) {
-      double turn = turn(arches, x) - (turn(arches, x - 1.5) + turn(arches, x + 1.5)) / 2;
-      if (Math.abs(turn) > BUMP_FROM
-          && (breaks.isEmpty() || x - breaks.get(breaks.size() - 1) > 2)) {
+      double here = turn(arches, x);
+      double before = turn(arches, x - 1.5);
+      double after = turn(arches, x + 1.5);
+      boolean bump = here - Math.max(before, after) > BUMP_FROM;
+      boolean dent = Math.min(before, after) - here > BUMP_FROM;
+      if ((bump || dent) && (breaks.isEmpty() || x - breaks.get(breaks.size() - 1) > 2)) {
         breaks.add(x);
       }
     }

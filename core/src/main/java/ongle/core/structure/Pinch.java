@@ -21,8 +21,10 @@ public record Pinch(
   /** Share of the squeeze that comes back when it is let go of; a planning figure of our own. */
   public static final double SPRINGS_BACK = 0.15;
 
+  private static final double OUTERMOST = 0.75;
+
   /** Places along the extension where it is told, as shares. */
-  private static final double[] PLACES = {0.25, 0.5, 0.75};
+  private static final double[] PLACES = {0.25, 0.5, OUTERMOST};
 
   /** How much narrower it gets, mm; minus where the wanted curve is flatter than the plate's. */
   public double narrowerBy() {
@@ -42,9 +44,12 @@ public record Pinch(
         : DoubleStream.of(PLACES).mapToObj(share -> at(build, share * extension)).toList();
   }
 
-  /** Where the barrel has its full depth, or at the free edge of a shorter extension. */
+  /**
+   * Where the barrel has its full depth; on a shorter extension three quarters out, as a pointed or
+   * rounded tip has no width to look down.
+   */
   public static Pinch whereFull(Build build) {
-    return at(build, Math.min(Build.BARREL_REACHED_AFTER, build.profile().extension()));
+    return at(build, Math.min(Build.BARREL_REACHED_AFTER, OUTERMOST * build.profile().extension()));
   }
 
   private static Pinch at(Build build, double beyond) {
