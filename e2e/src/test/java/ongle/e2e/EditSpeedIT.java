@@ -61,8 +61,37 @@ class EditSpeedIT {
           "#length",
           null,
           List.of("3.0", "3.5", "4.0"));
+      redraws(
+          desk,
+          "/sets/3/structure?finger=R3",
+          "/sets/3/structure/R3/try?look=nail&APEX_THICKNESS=");
+      redraws(
+          desk, "/sets/1/structure?finger=R3", "/sets/1/structure/R3/try?look=nail&EXTENSION=1");
     }
   }
+
+  /** How many times a second the workbench answers and redraws while a handle is held. */
+  private static void redraws(Desk desk, String page, String question) {
+    desk.open(page);
+    String drag =
+        """
+        const [question, count, done] = arguments;
+        (async () => {
+          let from = 0;
+          for (let i = 0; i < count + 40; i++) {
+            if (i === 40) from = performance.now();
+            const value = (1 + (i % 47) / 100).toFixed(3);
+            await htmx.ajax('GET', question + value, { target: '#views', swap: 'morph:innerHTML' });
+          }
+          done(1000 * count / (performance.now() - from));
+        })();
+        """;
+    Object perSecond =
+        ((JavascriptExecutor) desk.driver()).executeAsyncScript(drag, question, REDRAWS);
+    System.out.printf("%s…: %.0f redraws a second%n", question, ((Number) perSecond).doubleValue());
+  }
+
+  private static final int REDRAWS = 200;
 
   private static void measure(
       Desk desk, String what, String page, String field, String next, List<String> values) {

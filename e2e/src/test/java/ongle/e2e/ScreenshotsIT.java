@@ -29,6 +29,12 @@ class ScreenshotsIT {
       shoot(desk, "/salon", "salon", folder);
       shoot(desk, "/sets/1/shape?finger=R3", "shape", folder);
       shoot(desk, "/sets/1/structure?finger=R3", "structure", folder);
+      shoot(desk, "/sets/1/structure?finger=R3&look=schools", "schools", folder);
+      shoot(desk, "/sets/1/structure?finger=R3&look=barrel", "barrel", folder);
+      shoot(desk, "/sets/1/structure?finger=L4&look=weeks&day=28", "weeks", folder);
+      desk.open("/sets/1/structure?finger=R3&look=round");
+      desk.until(d -> d.find("#round-canvas").getDomAttribute("data-drawn") != null);
+      Files.write(folder.resolve("round.png"), desk.picture());
       desk.size(1024, 1320);
       shoot(desk, "/sets/1/sheet", "sheet", folder);
       desk.size(820, 1180);
