@@ -9,18 +9,15 @@ function colour(name) {
   return new THREE.Color(getComputedStyle(document.documentElement).getPropertyValue(name).trim());
 }
 
-function solid(mesh, fill, opacity) {
+// What lies on the plate is drawn a hair behind it, or the two would flicker where they touch.
+function solid(mesh, fill, opacity, behind) {
   const shape = new THREE.BufferGeometry();
   shape.setAttribute('position', new THREE.Float32BufferAttribute(mesh.points, 3));
   shape.setIndex(mesh.triangles);
-  const flat = shape.toNonIndexed();
-  // Smooth over the surface, sharp at its edges.
-  const smooth = shape.clone();
-  smooth.computeVertexNormals();
-  flat.dispose();
-  return new THREE.Mesh(smooth, new THREE.MeshStandardMaterial({
+  shape.computeVertexNormals();
+  return new THREE.Mesh(shape, new THREE.MeshStandardMaterial({
     color: colour(fill), roughness: 0.28, metalness: 0, side: THREE.DoubleSide,
-    transparent: opacity < 1, opacity, clippingPlanes: [across, along],
+    transparent: opacity < 1, opacity, polygonOffset: behind, polygonOffsetFactor: 1, polygonOffsetUnits: 1, clippingPlanes: [across, along],
   }));
 }
 
@@ -78,8 +75,8 @@ async function load() {
   view.width = nail.widthMm;
   if (!view.far) view.far = 1.9 * nail.lengthMm;
   view.scene = new THREE.Scene();
-  view.build = solid(nail.build, '--product-fill', 0.8);
-  view.plate = solid(nail.plate, '--plate-fill', 1);
+  view.build = solid(nail.build, '--product-fill', 0.8, true);
+  view.plate = solid(nail.plate, '--plate-fill', 1, false);
   const all = new THREE.Group();
   all.add(view.plate, view.build);
   all.position.x = -nail.lengthMm / 2;

@@ -59,7 +59,7 @@ public final class OutlookDrawing {
     scene.text("dim-figure", x(planned) + 0.5, TOP + 0.9 * type, "start", "infill planned");
     double due = x(outlook.due().day());
     scene.line("stress", due, TOP, due, TOP + HEIGHT);
-    scene.text("stress-name", due + 0.5, TOP + 2.1 * type, "start", "due");
+    scene.text("stress-name", due + 0.5, TOP + HEIGHT - 0.5 * type, "start", "due");
     return scene.build(
         0,
         0,

@@ -29,7 +29,9 @@ class Drawer {
       return;
     }
     for (PickingList.Line line : PickingList.of(planned.plan()).lines()) {
-      kits.takeOut(line.item().kit(), line.item().number(), line.pieces());
+      if (line.usedUp()) {
+        kits.takeOut(line.item().kit(), line.item().number(), line.pieces());
+      }
       line.without().stream()
           .flatMap(each -> each.tip().stream())
           .forEach(tip -> kits.takeOut(tip.kit().code(), tip.number(), 1));

@@ -314,6 +314,19 @@ public class SetEditor {
     change(setId, set -> set.wishLength(length));
   }
 
+  /**
+   * One nail pulled to a length and the set with it; a length set by hand for that nail alone goes.
+   */
+  @Transactional
+  public void pull(long setId, Finger finger, LengthWish length) {
+    change(
+        setId,
+        set -> {
+          set.wishLength(length);
+          set.nail(finger).clear(Quantity.EXTENSION);
+        });
+  }
+
   @Transactional
   public void buildIn(long setId, Product product) {
     change(setId, set -> set.buildIn(product));

@@ -148,7 +148,11 @@ class ShapeController {
       @RequestParam Optional<Finger> finger,
       @ModelAttribute("seat") Seat seat,
       Model model) {
-    held(reader.planned(id), values).ifPresent(length -> editor.wishLength(id, length));
+    TenDrawing.fingerOf(values.getOrDefault("handle", ""))
+        .ifPresent(
+            pulled ->
+                held(reader.planned(id), values)
+                    .ifPresent(length -> editor.pull(id, pulled, length)));
     show(reader.planned(id), SetPage.chosen(finger, seat), seat, model);
     model.addAttribute("edit", new Edit.Saved());
     return "shape/parts :: letGo";

@@ -141,6 +141,16 @@ class WorkbenchTest {
   }
 
   @Test
+  void aNailWithALengthOfItsOwnIsPulledAlongAgainInShape() throws Exception {
+    text(post(AT + "/R2/EXTENSION").param("value", "3"));
+    assertThat(plan(Finger.R2).extension()).isEqualTo(3);
+    text(
+        post("/sets/5/shape/handle").param("handle", "handle-length-R2").param("EXTENSION", "4.0"));
+    assertThat(plan(Finger.R2).extension()).isCloseTo(4, within(0.2));
+    assertThat(reader.planned(SET).set().nail(Finger.R2).value(Quantity.EXTENSION)).isEmpty();
+  }
+
+  @Test
   void skippedPreparationAndALongerIntervalCost() throws Exception {
     double full = plan(Finger.R2).endurance().of(Cause.LIFT).value();
     double bed = plan(Finger.R2).endurance().last().of(Cause.BED).value();

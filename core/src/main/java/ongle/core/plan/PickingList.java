@@ -46,6 +46,11 @@ public record PickingList(List<Line> lines) {
     public int pieces() {
       return fingers.size() - without.size();
     }
+
+    /** Whether the pieces are gone once the set is built; a reusable form goes back in the box. */
+    public boolean usedUp() {
+      return way != BuildWay.REUSABLE_FORM;
+    }
   }
 
   /**

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalInt;
 import ongle.core.Kits;
 import ongle.core.Nails;
 import ongle.core.fitting.BuildWay;
@@ -123,5 +124,22 @@ class PickingListTest {
     assertThat(plan.nails().get(0).fit().ways().ranked())
         .allMatch(option -> !option.possible() && !option.reasons().get(0).isBlank());
     assertThat(PickingList.of(plan).lines()).isEmpty();
+  }
+
+  @Test
+  void aReusableFormGoesBackInTheBox() {
+    assertThat(line(BuildWay.REUSABLE_FORM).usedUp()).isFalse();
+    assertThat(line(BuildWay.FORM).usedUp()).isTrue();
+    assertThat(line(BuildWay.TIP).usedUp()).isTrue();
+  }
+
+  private static PickingList.Line line(BuildWay way) {
+    return new PickingList.Line(
+        new PickingList.Item("kit", "1"),
+        "kit",
+        way,
+        List.of(Finger.L2),
+        OptionalInt.of(3),
+        List.of());
   }
 }
