@@ -155,6 +155,7 @@
       ']': () => go(document.querySelector('[data-stage="next"]')),
       z: () => document.getElementById('undo')?.click(),
       y: () => document.getElementById('redo')?.click(),
+      r: () => document.querySelector('[data-remedy="0"]')?.click(),
       '?': () => document.getElementById('keys')?.showModal(),
     };
     if (!field && /^[0-9]$/.test(key)) {

@@ -155,7 +155,7 @@ class SheetController {
         Numbers.mm(plan.extension()),
         plan.length().set() == FingerLength.Decision.WISH ? null : plan.length().set().label(),
         Numbers.thickness(profile.apexThickness()),
-        Numbers.mm(profile.apexAt()),
+        Numbers.format(profile.apexAt(), 1),
         Numbers.format(profile.edgeThickness(), 2),
         Numbers.format(plan.build().across().side(profile.apexThickness()), 2),
         Numbers.withUnit(Quantity.BARREL_DEPTH, 100 * plan.build().barrelDepthRatio()),

@@ -7,7 +7,9 @@ import ongle.core.School;
 /** Where good technicians put the apex. */
 public enum ApexSchool implements School {
   COMPUTED(
-      "computed", "wherever the least product still holds on the last day of wear", Double.NaN),
+      "the computed place",
+      "wherever the least product still holds on the last day of wear",
+      Double.NaN),
   QUARTER(
       "a quarter of the plate", "leaves room for the apex to wander forward until the infill", 25),
   THIRD("a third of the plate", "strong over the whole interval without a hump", 100 / 3.0),
