@@ -19,6 +19,9 @@ import tools.jackson.databind.json.JsonMapper;
 @Service
 @Retryable(includes = OptimisticLockingFailureException.class, maxRetries = 4, delay = 15)
 public class SetHistory {
+  /** Steps kept; nobody goes farther back than that in one sitting. */
+  private static final int MOST_STEPS = 300;
+
   private final SetStateRepository states;
   private final SetRepository sets;
   private final SetReader reader;
@@ -45,9 +48,10 @@ public class SetHistory {
   public Standing standing(long setId) {
     int place = set(setId).getStatePlace();
     return new Standing(
-        place == 0
-            ? Optional.empty()
-            : states.findBySetIdAndPlace(setId, place).map(SetState::getWhat),
+        states
+            .findBySetIdAndPlace(setId, place - 1)
+            .flatMap(before -> states.findBySetIdAndPlace(setId, place))
+            .map(SetState::getWhat),
         states.findBySetIdAndPlace(setId, place + 1).map(SetState::getWhat),
         states.findBySetIdAndNameNotNullOrderByMadeAtDescIdDesc(setId));
   }
@@ -149,6 +153,7 @@ public class SetHistory {
             now(),
             write(after)));
     set.standAt(place + 1);
+    states.deleteBySetIdAndPlaceLessThan(set.getId(), place - MOST_STEPS);
   }
 
   private String write(Choices choices) {

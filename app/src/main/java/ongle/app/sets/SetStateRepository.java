@@ -3,7 +3,6 @@ package ongle.app.sets;
 import java.util.List;
 import java.util.Optional;
 import org.springframework.data.jpa.repository.JpaRepository;
-import org.springframework.data.jpa.repository.Query;
 
 /** States of sets as stored. */
 interface SetStateRepository extends JpaRepository<SetState, Long> {
@@ -15,6 +14,5 @@ interface SetStateRepository extends JpaRepository<SetState, Long> {
 
   void deleteBySetIdAndPlaceGreaterThan(long setId, int place);
 
-  @Query("select max(s.place) from SetState s where s.setId = :setId")
-  Optional<Integer> lastPlace(long setId);
+  void deleteBySetIdAndPlaceLessThan(long setId, int place);
 }

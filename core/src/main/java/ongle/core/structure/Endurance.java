@@ -53,9 +53,4 @@ public record Endurance(Margins first, Margins last) {
   public boolean holds() {
     return first.hold() && last.hold();
   }
-
-  /** Whether the last day is what it falls short on, or comes nearest to. */
-  public boolean worseOnLastDay() {
-    return last.shortest().ofAim() < first.shortest().ofAim() - 1e-9;
-  }
 }
