@@ -7,6 +7,7 @@ import ongle.core.nail.Quantity;
 import ongle.core.plan.FingerLength;
 import ongle.core.plan.NailPlan;
 import ongle.core.plan.Neighbour;
+import ongle.core.plan.Remedy;
 import ongle.core.shape.LengthWish;
 import ongle.core.structure.ApexSolver;
 import ongle.core.structure.Arches;
@@ -33,15 +34,16 @@ public record Findings(
   /** A figure, what it is called, and where it comes from. */
   public record Figure(String name, String value, String from) {}
 
-  /** An edge thicker than this looks and feels like one, mm. */
-  private static final double THICK_EDGE = 0.85;
-
-  static Findings of(NailPlan plan, List<Neighbour> neighbours) {
+  static Findings of(NailPlan plan, List<Neighbour> neighbours, List<Remedy> remedies) {
     if (plan.stopped()) {
       return new Findings("Not to be built on", false, List.of(), plan.cautions(), List.of());
     }
     return new Findings(
-        verdict(plan), plan.endurance().holds(), why(plan, neighbours), notes(plan), figures(plan));
+        verdict(plan),
+        plan.endurance().holds(),
+        why(plan, neighbours),
+        notes(plan, remedies),
+        figures(plan));
   }
 
   private static String verdict(NailPlan plan) {
@@ -92,7 +94,7 @@ public record Findings(
     return why;
   }
 
-  private static List<String> notes(NailPlan plan) {
+  private static List<String> notes(NailPlan plan, List<Remedy> remedies) {
     List<String> notes = new ArrayList<>();
     ApexSolver.Apex advised = plan.advised();
     Profile profile = plan.build().profile();
@@ -113,19 +115,29 @@ public record Findings(
       notes.add(
           "Thicker than it needs to be: " + Numbers.thickness(advised.thickness()) + " is enough.");
     }
-    double grown = plan.endurance().last().growth();
-    if (profile.apexAt() > plan.nail().plateLength() - grown
-        && profile.apexAt() <= plan.nail().plateLength()) {
+    if (plan.apexTooFarForward()) {
       notes.add(
           "Apex too far forward for "
               + plan.wearing().days()
               + " days: by then it has wandered past the stress line.");
     }
-    if (profile.edgeThickness() >= built) {
+    if (profile.beak()) {
       notes.add("The edge is as thick as the apex: a beak. Thin it from below.");
-    } else if (profile.edgeThickness() > THICK_EDGE) {
+    } else if (profile.thickEdge()) {
       notes.add("A thick edge: it shows down the barrel and makes the nail heavy.");
     }
+    remedies.stream()
+        .map(Remedy::change)
+        .filter(Remedy.DeepenBarrel.class::isInstance)
+        .map(Remedy.DeepenBarrel.class::cast)
+        .forEach(
+            deepen ->
+                notes.add(
+                    "Barrel too flat for "
+                        + Numbers.mm(plan.length().asked())
+                        + ": it takes "
+                        + Numbers.withUnit(Quantity.BARREL_DEPTH, deepen.percent())
+                        + "."));
     if (plan.extension() > 0) {
       Pinch pinch = Pinch.whereFull(plan.build());
       if (pinch.narrowerBy() < -0.05) {

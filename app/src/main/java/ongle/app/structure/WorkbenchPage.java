@@ -122,8 +122,9 @@ class WorkbenchPage {
                         NumberField.stored(nail, quantity, computed(plan, quantity), "computed")))
             .toList());
     model.addAttribute("byHand", !nail.adjustments().values().isEmpty());
-    model.addAttribute("findings", Findings.of(plan, neighbours(planned, plan)));
-    model.addAttribute("remedies", remedies(planned, plan));
+    List<Remedy> helps = Remedy.of(planned.plan().wish(), plan);
+    model.addAttribute("findings", Findings.of(plan, neighbours(planned, plan), helps));
+    model.addAttribute("remedies", offers(helps));
     model.addAttribute("remediesFor", remediesFor(plan));
     model.addAttribute("school", planned.set().getSchool());
     model.addAttribute("schools", ApexSchool.values());
@@ -228,9 +229,9 @@ class WorkbenchPage {
         : plan.endurance().holds() ? null : "What would help";
   }
 
-  private static List<Offer> remedies(PlannedSet planned, NailPlan plan) {
+  private static List<Offer> offers(List<Remedy> remedies) {
     List<Offer> offers = new ArrayList<>();
-    for (Remedy remedy : Remedy.of(planned.plan().wish(), plan)) {
+    for (Remedy remedy : remedies) {
       offers.add(
           new Offer(
               offers.size(),

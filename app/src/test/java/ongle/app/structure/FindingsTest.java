@@ -22,6 +22,7 @@ import ongle.core.nail.Seat;
 import ongle.core.nail.SkinState;
 import ongle.core.plan.Adjustments;
 import ongle.core.plan.Neighbour;
+import ongle.core.plan.Remedy;
 import ongle.core.plan.SetPlan;
 import ongle.core.plan.SetPlanner;
 import ongle.core.plan.SetWish;
@@ -58,7 +59,7 @@ class FindingsTest {
   }
 
   private static Findings of(SetPlan plan) {
-    return Findings.of(plan.nails().get(0), List.of());
+    return Findings.of(plan.nails().get(0), List.of(), Remedy.of(WISH, plan.nails().get(0)));
   }
 
   private static Findings of(Map<Quantity, Double> byHand) {
@@ -105,6 +106,20 @@ class FindingsTest {
   }
 
   @Test
+  void aBarrelTooFlatForItsLengthIsNamedWithTheDepthItTakes() {
+    Map<Quantity, Double> flat = Map.of(Quantity.EXTENSION, 14.0, Quantity.BARREL_DEPTH, 4.0);
+    SetPlan plan = plan(flat, nail(Finger.R3, 14, 14, PlateCondition.SOUND));
+    Findings findings = of(plan);
+    boolean deeperHelps =
+        Remedy.of(WISH, plan.nails().get(0)).stream()
+            .anyMatch(remedy -> remedy.change() instanceof Remedy.DeepenBarrel);
+    assertThat(findings.holds()).isFalse();
+    assertThat(deeperHelps).isTrue();
+    assertThat(findings.notes())
+        .anyMatch(note -> note.matches("Barrel too flat for 14.0 mm: it takes \\d+ %\\."));
+  }
+
+  @Test
   void theNeighboursThicknessIsExplained() {
     SetPlan plan =
         plan(
@@ -113,7 +128,7 @@ class FindingsTest {
             nail(Finger.R2, 12.2, 12.5, PlateCondition.SOUND));
     Neighbour neighbour =
         Neighbour.of(WISH, plan.of(Finger.R3).orElseThrow(), plan.of(Finger.R2).orElseThrow());
-    assertThat(Findings.of(plan.of(Finger.R3).orElseThrow(), List.of(neighbour)).why())
+    assertThat(Findings.of(plan.of(Finger.R3).orElseThrow(), List.of(neighbour), List.of()).why())
         .anyMatch(
             why -> why.startsWith("The index beside it gets ") && why.contains("2.4 mm wider"));
   }

@@ -54,6 +54,12 @@ public record NailPlan(
     return item.seen();
   }
 
+  /** Whether an apex behind the stress line has wandered past it by the last day. */
+  public boolean apexTooFarForward() {
+    double behind = nail().plateLength() - build.profile().apexAt();
+    return behind >= 0 && behind < endurance.last().growth();
+  }
+
   /** The weeks ahead. */
   public Outlook outlook() {
     return Outlook.of(

@@ -22,6 +22,9 @@ public record Profile(
   /** Thickness at the cuticle, mm. */
   public static final double CUTICLE_THICKNESS = 0.10;
 
+  /** An edge thicker than this looks and feels like one, mm; a planning figure of our own. */
+  public static final double THICK_EDGE = 0.85;
+
   public Profile {
     if (!(plateLength > 0) || !(extension >= 0)) {
       throw new IllegalArgumentException(
@@ -48,6 +51,16 @@ public record Profile(
     }
     double v = Math.min(1, (x - apexAt) / (length() - apexAt));
     return edgeThickness + (apexThickness - edgeThickness) * (1 - Math.pow(v, archExponent));
+  }
+
+  /** Whether the free edge is as thick as the apex: a beak. */
+  public boolean beak() {
+    return edgeThickness >= apexThickness;
+  }
+
+  /** Whether the free edge shows as thick down the barrel. */
+  public boolean thickEdge() {
+    return edgeThickness > THICK_EDGE;
   }
 
   public Profile withApexThickness(double thickness) {
