@@ -7,6 +7,7 @@ import java.util.OptionalDouble;
 import java.util.Set;
 import ongle.core.fitting.BuildWay;
 import ongle.core.nail.Quantity;
+import ongle.core.product.Product;
 
 /**
  * What the technician set by hand on one nail instead of what is computed.
@@ -14,9 +15,19 @@ import ongle.core.nail.Quantity;
  * @param values in each quantity's unit; only {@link #QUANTITIES}
  * @param tip to take instead of the advised one
  * @param way to build, instead of the one ranked first
+ * @param product to build with, instead of the set's
  */
 public record Adjustments(
-    Map<Quantity, Double> values, Optional<TipNumber> tip, Optional<BuildWay> way) {
+    Map<Quantity, Double> values,
+    Optional<TipNumber> tip,
+    Optional<BuildWay> way,
+    Optional<Product> product) {
+
+  /** With the set's product. */
+  public Adjustments(
+      Map<Quantity, Double> values, Optional<TipNumber> tip, Optional<BuildWay> way) {
+    this(values, tip, way, Optional.empty());
+  }
 
   /** A number of a kit, by the kit's code. */
   public record TipNumber(String kit, String number) {}
@@ -51,7 +62,12 @@ public record Adjustments(
     Map<Quantity, Double> changed = new EnumMap<>(Quantity.class);
     changed.putAll(values);
     changed.put(quantity, value);
-    return new Adjustments(changed, tip, way);
+    return new Adjustments(changed, tip, way, product);
+  }
+
+  /** The same built of a product of its own. */
+  public Adjustments with(Product own) {
+    return new Adjustments(values, tip, way, Optional.of(own));
   }
 
   /** The same with these left to the plan. */
@@ -59,7 +75,7 @@ public record Adjustments(
     Map<Quantity, Double> changed = new EnumMap<>(Quantity.class);
     changed.putAll(values);
     changed.keySet().removeAll(quantities);
-    return new Adjustments(changed, tip, way);
+    return new Adjustments(changed, tip, way, product);
   }
 
   public OptionalDouble of(Quantity quantity) {

@@ -24,6 +24,11 @@ import ongle.core.wear.Wearing;
 
 /** One nail of a wish with everything decided but its length and its apex. */
 record Draft(SetWish wish, SetPlanner.Item item) {
+  /** A nail may be built of a product of its own. */
+  Draft {
+    wish = item.adjustments().product().map(wish::with).orElse(wish);
+  }
+
   private static final double TENTH = 0.1;
 
   /** Answers for the nails of a few hundred sets. */

@@ -179,17 +179,24 @@ public record Remedy(
 
     private Stream<Remedy> otherProducts() {
       return Product.STANDARD.stream()
-          .filter(product -> !product.equals(wish.product()))
+          .filter(product -> !product.equals(plan.build().product()))
           .flatMap(
               product ->
-                  tried(wish.with(product), item, asked, apex -> new OtherProduct(product))
+                  tried(wish, of(product), asked, apex -> new OtherProduct(product))
                       .map(
                           remedy ->
                               remedy.worth(
                                   ANOTHER_PRODUCT
                                       + Math.abs(
-                                          Math.log(product.modulus() / wish.product().modulus()))))
+                                          Math.log(
+                                              product.modulus()
+                                                  / plan.build().product().modulus()))))
                       .stream());
+    }
+
+    /** This nail alone of another product. */
+    private SetPlanner.Item of(Product product) {
+      return with(item, item.adjustments().with(product));
     }
 
     private Stream<Remedy> otherShapes() {

@@ -5,7 +5,6 @@ import java.util.List;
 import java.util.Optional;
 import ongle.core.fitting.KitRanking;
 import ongle.core.nail.Finger;
-import ongle.core.product.Product;
 
 /**
  * A planned set.
@@ -45,7 +44,10 @@ public record SetPlan(SetWish wish, List<NailPlan> nails, KitRanking kits) {
 
   /** Product to have ready for the set, g. */
   public double productMass() {
-    Product product = wish.product();
-    return productVolume() * product.density();
+    return built().stream()
+            .mapToDouble(plan -> plan.appliedVolume() * plan.build().product().density())
+            .sum()
+        * (1 + BRUSH_SHARE)
+        / 1000;
   }
 }

@@ -3,6 +3,7 @@ package ongle.core.product;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.Set;
 
 /**
  * A building product with the figures the computation needs.
@@ -16,6 +17,9 @@ import java.util.Optional;
  * @param levelling whether it flows level by itself, so that less has to be filed
  * @param standsFree whether it stays where it is put with nothing under it, so that it can be
  *     sculpted free-hand
+ * @param handling how it is taken up and laid
+ * @param soaksOff whether solvent softens it; else it only comes off with a file
+ * @param light what it needs of a lamp; empty when it sets by itself
  * @param origin where the figures come from
  */
 public record Product(
@@ -27,20 +31,86 @@ public record Product(
     double shrinkage,
     boolean levelling,
     boolean standsFree,
+    Handling handling,
+    boolean soaksOff,
+    Optional<LightCure> light,
     String origin) {
 
   private static final String OURS = "Ongle's planning figure for this kind of product";
 
+  /** Salon lamps shine at 365 nm, at 405 nm or both; either starts these. */
+  private static final Set<Integer> EITHER = Set.of(365, 405);
+
   public static final Product ACRYLIC =
-      new Product("acrylic", "acrylic", 2200, 75, 1.18, .10, false, true, OURS);
+      new Product(
+          "acrylic",
+          "acrylic",
+          2200,
+          75,
+          1.18,
+          .10,
+          false,
+          true,
+          Handling.POWDER_AND_LIQUID,
+          true,
+          Optional.empty(),
+          OURS);
   public static final Product HARD_GEL =
-      new Product("hard-gel", "hard gel", 1500, 55, 1.12, .08, true, false, OURS);
+      new Product(
+          "hard-gel",
+          "hard gel",
+          1500,
+          55,
+          1.12,
+          .08,
+          true,
+          false,
+          Handling.BRUSHED,
+          false,
+          Optional.of(new LightCure(1.0, 0.6, 2.4, 0.4, EITHER, 1.0)),
+          OURS);
   public static final Product SOAK_OFF_GEL =
-      new Product("soak-off-gel", "soak-off gel", 700, 35, 1.10, .07, true, false, OURS);
+      new Product(
+          "soak-off-gel",
+          "soak-off gel",
+          700,
+          35,
+          1.10,
+          .07,
+          true,
+          false,
+          Handling.BRUSHED,
+          true,
+          Optional.of(new LightCure(0.8, 0.5, 2.4, 0.4, EITHER, 0.8)),
+          OURS);
   public static final Product POLY_GEL =
-      new Product("poly-gel", "poly gel", 1800, 60, 1.15, .08, false, false, OURS);
+      new Product(
+          "poly-gel",
+          "poly gel",
+          1800,
+          60,
+          1.15,
+          .08,
+          false,
+          false,
+          Handling.TUBE,
+          false,
+          Optional.of(new LightCure(1.2, 0.8, 2.4, 0.4, EITHER, 0.7)),
+          OURS);
   public static final Product SOLID_GEL =
-      new Product("solid-gel", "solid gel", 1600, 55, 1.13, .07, false, false, OURS);
+      new Product(
+          "solid-gel",
+          "solid gel",
+          1600,
+          55,
+          1.13,
+          .07,
+          false,
+          false,
+          Handling.PUTTY,
+          true,
+          Optional.of(new LightCure(1.2, 0.8, 2.4, 0.4, EITHER, 0.7)),
+          OURS);
 
   /** The products every salon starts with. */
   public static final List<Product> STANDARD =
@@ -49,10 +119,17 @@ public record Product(
   public Product {
     Objects.requireNonNull(code);
     Objects.requireNonNull(label);
+    Objects.requireNonNull(handling);
+    Objects.requireNonNull(light);
     if (!(modulus > 0) || !(strength > 0) || !(density > 0) || !(shrinkage >= 0 && shrinkage < 1)) {
       throw new IllegalArgumentException(
           "a product needs positive stiffness, strength and density, and a shrinkage below 1");
     }
+  }
+
+  /** Whether it hardens with no lamp, on its own clock. */
+  public boolean setsByItself() {
+    return light.isEmpty();
   }
 
   public static Optional<Product> ofCode(String code) {

@@ -147,6 +147,17 @@ public record Build(
         volumeBetween(stressLine, profile.length()));
   }
 
+  /** What the product covers, mm², along the curve across the nail. */
+  public double surface() {
+    double slice = profile.length() / SLICES;
+    double sum = 0;
+    for (int i = 0; i < SLICES; i++) {
+      double x = (i + 0.5) * slice;
+      sum += halfWidthAt(x) > 1e-9 ? planArcAt(x).arcLength() * slice : 0;
+    }
+    return sum;
+  }
+
   private double volumeBetween(double from, double to) {
     double slice = (to - from) / SLICES;
     double sum = 0;

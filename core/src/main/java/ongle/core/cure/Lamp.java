@@ -1,0 +1,106 @@
+package ongle.core.cure;
+
+import java.util.List;
+import java.util.OptionalDouble;
+import java.util.Set;
+
+/**
+ * A curing lamp.
+ *
+ * @param code name in files and addresses
+ * @param label name on screen
+ * @param wavelengths it shines at, nm
+ * @param nominal light at the nail when new, mW/cm²
+ * @param measured light at the nail by the last meter reading, mW/cm²; empty when never measured
+ * @param thumbsApart whether a thumb lies sideways in it and has to be cured by itself
+ * @param programmes at least one
+ */
+public record Lamp(
+    String code,
+    String label,
+    Set<Integer> wavelengths,
+    double nominal,
+    OptionalDouble measured,
+    boolean thumbsApart,
+    List<Programme> programmes) {
+
+  /** Weaker than this share of its first light, a lamp no longer cures through in any time. */
+  public static final double REFUSED_BELOW = 0.5;
+
+  /** From this share on it counts as good as new. */
+  public static final double GOOD_FROM = 0.9;
+
+  /** Weakest and strongest lamp that is believed, mW/cm². */
+  public static final double LEAST_LIGHT = 1;
+
+  public static final double MOST_LIGHT = 400;
+
+  /** An LED lamp of usual strength. */
+  public static final Lamp LED =
+      new Lamp(
+          "led",
+          "LED lamp",
+          Set.of(365, 405),
+          40,
+          OptionalDouble.empty(),
+          true,
+          List.of(
+              new Programme("10 s", 10, 1),
+              new Programme("30 s", 30, 1),
+              new Programme("60 s", 60, 1),
+              new Programme("low heat 99 s", 99, 0.6)));
+
+  /** A lamp with fluorescent tubes. */
+  public static final Lamp UV =
+      new Lamp(
+          "uv",
+          "UV lamp",
+          Set.of(365),
+          20,
+          OptionalDouble.empty(),
+          true,
+          List.of(new Programme("20 s", 20, 1), new Programme("120 s", 120, 1)));
+
+  public Lamp {
+    wavelengths = Set.copyOf(wavelengths);
+    programmes = List.copyOf(programmes);
+    if (programmes.isEmpty() || wavelengths.isEmpty()) {
+      throw new IllegalArgumentException("lamp " + label + " needs a programme and a wavelength");
+    }
+    if (!believed(nominal) || (measured.isPresent() && !(measured.getAsDouble() >= 0))) {
+      throw new IllegalArgumentException(
+          "lamp " + label + " shines with " + LEAST_LIGHT + " to " + MOST_LIGHT + " mW/cm²");
+    }
+  }
+
+  /** Whether a lamp can be that strong, mW/cm². */
+  public static boolean believed(double light) {
+    return light >= LEAST_LIGHT && light <= MOST_LIGHT;
+  }
+
+  /** Light at the nail, mW/cm²: as measured, else as new. */
+  public double light() {
+    return measured.orElse(nominal);
+  }
+
+  /** Light left of what it had when new, 0 to about 1. */
+  public double strength() {
+    return light() / nominal;
+  }
+
+  /** Whether it is too weak to be used at all. */
+  public boolean wornOut() {
+    return strength() < REFUSED_BELOW;
+  }
+
+  /** Whether it has weakened so far that cures take longer. */
+  public boolean weakened() {
+    return strength() < GOOD_FROM;
+  }
+
+  /** The same after a meter reading, mW/cm². */
+  public Lamp measuring(double light) {
+    return new Lamp(
+        code, label, wavelengths, nominal, OptionalDouble.of(light), thumbsApart, programmes);
+  }
+}

@@ -1,0 +1,82 @@
+package ongle.core.cure;
+
+import java.time.Duration;
+import java.util.Comparator;
+import java.util.Optional;
+import java.util.function.Predicate;
+import ongle.core.product.LightCure;
+
+/**
+ * A programme of a lamp, as often as it has to run.
+ *
+ * @param programme to press
+ * @param times 1 or more
+ */
+public record LampTime(Programme programme, int times) {
+
+  /** In the lamp altogether. */
+  public Duration duration() {
+    return Duration.ofSeconds((long) programme.seconds() * times);
+  }
+
+  /** Full cure of one layer; empty if this lamp cannot. */
+  public static Optional<LampTime> full(Lamp lamp, LightCure cure) {
+    return of(lamp, cure, cure.fullDose(), programme -> !programme.lowHeat());
+  }
+
+  /** Full cure with less heat: the gentle programme if there is one, else the usual. */
+  public static Optional<LampTime> gentle(Lamp lamp, LightCure cure) {
+    return of(lamp, cure, cure.fullDose(), Programme::lowHeat);
+  }
+
+  /** A few seconds that freeze the shape. */
+  public static Optional<LampTime> flash(Lamp lamp, LightCure cure) {
+    return of(lamp, cure, cure.flashDose(), programme -> !programme.lowHeat());
+  }
+
+  /** Why this lamp cannot cure it, one sentence; empty when it can. */
+  public static Optional<String> refusal(Lamp lamp, LightCure cure) {
+    if (lamp.wavelengths().stream().noneMatch(cure.wavelengths()::contains)) {
+      return Optional.of(
+          lamp.label()
+              + " shines at "
+              + nanometres(lamp.wavelengths())
+              + "; this product needs "
+              + nanometres(cure.wavelengths())
+              + ". It would stay soft under a hard skin: take the lamp its maker names.");
+    }
+    if (lamp.wornOut()) {
+      return Optional.of(
+          lamp.label()
+              + " gives only "
+              + Math.round(100 * lamp.strength())
+              + " % of its first light. Below "
+              + Math.round(100 * Lamp.REFUSED_BELOW)
+              + " % no time makes up for it: new tubes or another lamp.");
+    }
+    return Optional.empty();
+  }
+
+  private static String nanometres(java.util.Set<Integer> wavelengths) {
+    return String.join(" or ", wavelengths.stream().sorted().map(String::valueOf).toList()) + " nm";
+  }
+
+  /**
+   * The shortest programme, or repetition of one, that gives the light; any if none is of the kind.
+   */
+  private static Optional<LampTime> of(
+      Lamp lamp, LightCure cure, double dose, Predicate<Programme> kind) {
+    if (refusal(lamp, cure).isPresent()) {
+      return Optional.empty();
+    }
+    boolean hasKind = lamp.programmes().stream().anyMatch(kind);
+    return lamp.programmes().stream()
+        .filter(programme -> !hasKind || kind.test(programme))
+        .map(
+            programme -> {
+              double perRun = programme.seconds() * programme.power() * lamp.light() / 1000;
+              return new LampTime(programme, (int) Math.max(1, Math.ceil(dose / perRun - 1e-9)));
+            })
+        .min(Comparator.comparing(LampTime::duration).thenComparingInt(LampTime::times));
+  }
+}

@@ -1,0 +1,82 @@
+package ongle.core.portion;
+
+import java.time.LocalDate;
+import java.util.Optional;
+import java.util.OptionalDouble;
+
+/**
+ * One jar, bottle or tube on the shelf.
+ *
+ * @param material by code
+ * @param number printed on it
+ * @param content when full, in the material's measure
+ * @param left in it now, in the material's measure
+ * @param expires the last good day; empty when none is printed
+ * @param opened empty while it is closed
+ * @param goodOpenMonths how long it keeps once opened
+ * @param price of the full jar; empty when the salon does not say
+ */
+public record Lot(
+    String material,
+    String number,
+    double content,
+    double left,
+    Optional<LocalDate> expires,
+    Optional<LocalDate> opened,
+    int goodOpenMonths,
+    OptionalDouble price) {
+  public Lot {
+    if (number.isBlank()) {
+      throw new IllegalArgumentException("a lot needs its number");
+    }
+    if (!(content > 0) || !(left >= 0 && left <= content) || goodOpenMonths < 1) {
+      throw new IllegalArgumentException(
+          "lot " + number + " needs a content, no more left than that, and months it keeps open");
+    }
+  }
+
+  /** What keeps it from being used. */
+  public enum Fault {
+    EXPIRED("expired"),
+    OPEN_TOO_LONG("opened too long ago"),
+    EMPTY("empty");
+
+    private final String label;
+
+    Fault(String label) {
+      this.label = label;
+    }
+
+    public String label() {
+      return label;
+    }
+  }
+
+  /** Why it must not be used on that day; empty when it may. */
+  public Optional<Fault> fault(LocalDate day) {
+    if (left == 0) {
+      return Optional.of(Fault.EMPTY);
+    }
+    if (expires.filter(day::isAfter).isPresent()) {
+      return Optional.of(Fault.EXPIRED);
+    }
+    return opened.map(from -> from.plusMonths(goodOpenMonths)).filter(day::isAfter).isPresent()
+        ? Optional.of(Fault.OPEN_TOO_LONG)
+        : Optional.empty();
+  }
+
+  /** The last day it may be used. */
+  public Optional<LocalDate> goodUntil() {
+    Optional<LocalDate> open = opened.map(from -> from.plusMonths(goodOpenMonths));
+    return expires.isEmpty()
+        ? open
+        : open.filter(day -> day.isBefore(expires.get())).or(() -> expires);
+  }
+
+  /** What an amount of it costs, in the salon's currency. */
+  public OptionalDouble cost(double amount) {
+    return price.isPresent()
+        ? OptionalDouble.of(price.getAsDouble() * amount / content)
+        : OptionalDouble.empty();
+  }
+}

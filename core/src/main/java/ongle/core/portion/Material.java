@@ -1,0 +1,61 @@
+package ongle.core.portion;
+
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+import ongle.core.product.Handling;
+import ongle.core.product.Product;
+
+/**
+ * Something a salon keeps on its shelf and uses up.
+ *
+ * @param code name in files and addresses
+ * @param label name on screen
+ * @param measure it is bought and counted by
+ */
+public record Material(String code, String label, Measure measure) {
+  /** What it is counted by. */
+  public enum Measure {
+    GRAM("g"),
+    MILLILITRE("ml");
+
+    private final String symbol;
+
+    Measure(String symbol) {
+      this.symbol = symbol;
+    }
+
+    public String symbol() {
+      return symbol;
+    }
+  }
+
+  public static final Material ACRYLIC_LIQUID =
+      new Material("acrylic-liquid", "acrylic liquid", Measure.MILLILITRE);
+  public static final Material COLOUR =
+      new Material("colour", "gel polish colour", Measure.MILLILITRE);
+  public static final Material TOP_COAT = new Material("top-coat", "top coat", Measure.MILLILITRE);
+  public static final Material PRIMER = new Material("primer", "primer", Measure.MILLILITRE);
+  public static final Material REMOVER =
+      new Material("remover", "remover for soaking", Measure.MILLILITRE);
+
+  /** What is built with: powder by the gram, all else by the millilitre. */
+  public static Material of(Product product) {
+    return product.handling() == Handling.POWDER_AND_LIQUID
+        ? new Material(product.code(), product.label() + " powder", Measure.GRAM)
+        : new Material(product.code(), product.label(), Measure.MILLILITRE);
+  }
+
+  /** Everything Ongle works out an amount of. */
+  public static List<Material> all() {
+    return Stream.concat(
+            Product.STANDARD.stream().map(Material::of),
+            Arrays.stream(new Material[] {ACRYLIC_LIQUID, COLOUR, TOP_COAT, PRIMER, REMOVER}))
+        .toList();
+  }
+
+  public static Optional<Material> ofCode(String code) {
+    return all().stream().filter(material -> material.code().equals(code)).findFirst();
+  }
+}

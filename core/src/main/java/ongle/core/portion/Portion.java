@@ -1,0 +1,144 @@
+package ongle.core.portion;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import ongle.core.fitting.FormPick;
+import ongle.core.nail.Finger;
+import ongle.core.plan.NailPlan;
+import ongle.core.product.Handling;
+import ongle.core.product.Product;
+import ongle.core.structure.Build;
+
+/**
+ * Product for one nail: how much, and in which helpings from the free edge to the cuticle.
+ *
+ * @param applied to lay on by zone, with what is filed off and what shrinkage takes, mm³
+ * @param doses they add up to what is applied
+ * @param split powder and liquid; empty unless the product is mixed of them
+ * @param strip from the tube; empty unless it comes from one
+ */
+public record Portion(
+    Finger finger,
+    Product product,
+    Build.Volumes applied,
+    List<Dose> doses,
+    Optional<Mix.Split> split,
+    Optional<Strip> strip) {
+
+  /** Thickness of a slip layer, mm; a planning figure of our own. */
+  public static final double SLIP_THICKNESS = 0.06;
+
+  /** The frame takes this share of the extension; the body laid over it the rest. */
+  public static final double FRAME_SHARE = 0.45;
+
+  private static final int FEWEST_BEADS = 2;
+  private static final int MOST_BEADS = 4;
+
+  /**
+   * How it is taken up.
+   *
+   * @param mix of acrylic
+   * @param brush for beads and pearls
+   * @param nozzle of the tube, mm
+   * @param inTwoSteps whether frame and body are laid apart
+   */
+  public record Habits(Mix mix, Brush brush, double nozzle, boolean inTwoSteps) {
+    public static final Habits USUAL =
+        new Habits(Mix.NORMAL, Brush.MEDIUM, Strip.USUAL_NOZZLE, true);
+  }
+
+  public static Portion of(NailPlan plan, Habits habits) {
+    Product product = plan.build().product();
+    double more = plan.volumes().total() == 0 ? 0 : plan.appliedVolume() / plan.volumes().total();
+    Build.Volumes applied =
+        new Build.Volumes(
+            plan.volumes().cuticle() * more,
+            plan.volumes().body() * more,
+            plan.volumes().extension() * more);
+    Handling handling = product.handling();
+    List<Dose> doses =
+        handling == Handling.POWDER_AND_LIQUID
+            ? beads(applied, habits.brush())
+            : pieces(plan, applied, handling == Handling.BRUSHED && habits.inTwoSteps());
+    return new Portion(
+        plan.nail().finger(),
+        product,
+        applied,
+        doses,
+        handling == Handling.POWDER_AND_LIQUID
+            ? Optional.of(habits.mix().split(applied.total() * product.density() / 1000))
+            : Optional.empty(),
+        handling == Handling.TUBE
+            ? Optional.of(strip(plan, applied.total(), habits.nozzle()))
+            : Optional.empty());
+  }
+
+  /** By zone, as few beads of 2 to 4 as the brush carries. */
+  private static List<Dose> beads(Build.Volumes applied, Brush brush) {
+    List<Dose> beads = new ArrayList<>();
+    if (applied.extension() > 0) {
+      beads.add(new Dose(Dose.Place.FREE_EDGE, applied.extension()));
+    }
+    beads.add(new Dose(Dose.Place.STRESS_ZONE, applied.body()));
+    beads.add(new Dose(Dose.Place.CUTICLE, applied.cuticle()));
+    if (beads.size() > FEWEST_BEADS && applied.total() <= brush.carries()) {
+      beads.set(1, new Dose(Dose.Place.STRESS_ZONE, applied.body() + applied.cuticle()));
+      beads.remove(2);
+    }
+    while (beads.size() < MOST_BEADS) {
+      Dose largest = beads.stream().max(Comparator.comparingDouble(Dose::volume)).orElseThrow();
+      if (largest.volume() <= brush.carries()) {
+        break;
+      }
+      int at = beads.indexOf(largest);
+      beads.set(at, new Dose(largest.place(), largest.volume() / 2));
+      beads.add(at, new Dose(largest.place(), largest.volume() / 2));
+    }
+    return List.copyOf(beads);
+  }
+
+  private static List<Dose> pieces(NailPlan plan, Build.Volumes applied, boolean inTwoSteps) {
+    double all = applied.total();
+    if (!inTwoSteps) {
+      return List.of(new Dose(Dose.Place.WHOLE, all));
+    }
+    double frame = FRAME_SHARE * applied.extension();
+    double slip = Math.min(plan.build().surface() * SLIP_THICKNESS, (all - frame) / 2);
+    List<Dose> doses = new ArrayList<>();
+    if (frame > 0) {
+      doses.add(new Dose(Dose.Place.FRAME, frame));
+    }
+    doses.add(new Dose(Dose.Place.SLIP_LAYER, slip));
+    doses.add(new Dose(Dose.Place.BODY, all - frame - slip));
+    return List.copyOf(doses);
+  }
+
+  private static Strip strip(NailPlan plan, double volume, double nozzle) {
+    double length = volume / (Math.PI * nozzle * nozzle / 4);
+    double nail = plan.build().profile().length();
+    int rows = Math.max(1, (int) Math.ceil(length / nail - 1e-9));
+    double beyond = length / rows - plan.nail().plateLength();
+    Optional<FormPick> form = plan.fit().form();
+    return new Strip(
+        nozzle,
+        length,
+        rows,
+        beyond,
+        form.isPresent() && beyond > 0
+            ? OptionalDouble.of(form.get().fit().form().markAt(beyond))
+            : OptionalDouble.empty());
+  }
+
+  /** The largest helping, mm³. */
+  public double largest() {
+    return doses.stream().mapToDouble(Dose::volume).max().orElse(0);
+  }
+
+  /** What is applied, g. */
+  public double mass() {
+    return applied.total() * product.density() / 1000;
+  }
+}

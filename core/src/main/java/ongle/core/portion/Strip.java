@@ -1,0 +1,35 @@
+package ongle.core.portion;
+
+import java.util.OptionalDouble;
+
+/**
+ * Product from a tube, laid along the nail from the cuticle on.
+ *
+ * @param nozzle diameter d, mm
+ * @param length all of it, V/(π d²/4), mm
+ * @param rows side by side, each no longer than the nail
+ * @param endsBeyond where each row ends beyond the stress line, mm; minus before it
+ * @param mark of the form it ends at; empty where no form carries the nail or it ends before it
+ */
+public record Strip(
+    double nozzle, double length, int rows, double endsBeyond, OptionalDouble mark) {
+  /** Tubes press out about this much, mm; a planning figure of our own. */
+  public static final double USUAL_NOZZLE = 3.0;
+
+  /** Narrowest and widest nozzle, mm. */
+  public static final double NARROWEST = 1;
+
+  public static final double WIDEST = 8;
+
+  public Strip {
+    if (!(nozzle >= NARROWEST && nozzle <= WIDEST)) {
+      throw new IllegalArgumentException(
+          "a nozzle is " + NARROWEST + " to " + WIDEST + " mm wide, not " + nozzle);
+    }
+  }
+
+  /** One row, mm. */
+  public double row() {
+    return length / rows;
+  }
+}

@@ -1,0 +1,52 @@
+package ongle.core.schedule;
+
+import java.util.List;
+import java.util.stream.Stream;
+
+/**
+ * What is still to be done, in the order of each hand, and when everybody is free for it.
+ *
+ * @param left jobs of the client's left hand, in their order
+ * @param right of the right hand; a job in both lists needs both hands at once, and such jobs stand
+ *     in the same order in both
+ * @param free when each is free, s from now
+ */
+public record Hands(List<Job> left, List<Job> right, Free free) {
+  /**
+   * When technician, lamp and hands are free and the hands settled, s from now; minus for what
+   * ended before, which a window may be counted from.
+   *
+   * @param changing what the technician loses in turning from one hand to the other, s
+   */
+  public record Free(
+      int technician,
+      int lamp,
+      int left,
+      int right,
+      int leftSettled,
+      int rightSettled,
+      int changing) {
+    /** Turning to the other hand, s; a planning figure of our own. */
+    public static final int CHANGING_HANDS = 3;
+
+    public static final Free NOW = new Free(0, 0, 0, 0, 0, 0, CHANGING_HANDS);
+  }
+
+  public Hands {
+    left = List.copyOf(left);
+    right = List.copyOf(right);
+    List<Job> rightHand = right;
+    List<Job> leftHand = left;
+    if (!left.stream()
+        .filter(rightHand::contains)
+        .toList()
+        .equals(right.stream().filter(leftHand::contains).toList())) {
+      throw new IllegalArgumentException("jobs of both hands must stand in the same order");
+    }
+  }
+
+  /** Everything once. */
+  public Stream<Job> jobs() {
+    return Stream.concat(left.stream(), right.stream()).distinct();
+  }
+}

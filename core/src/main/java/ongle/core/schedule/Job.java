@@ -1,0 +1,80 @@
+package ongle.core.schedule;
+
+import java.util.Objects;
+
+/**
+ * One piece of work on a hand. It holds the hand as long as it lasts, and the technician or the
+ * lamp, or neither, as when hands soak.
+ *
+ * @param id different for every job; the same job stands in both hands' lists if it needs both
+ * @param technician whether it holds the technician
+ * @param lamp whether it holds the lamp
+ * @param seconds it lasts, 0 or more
+ * @param settles how long after its end the hand goes on drying or hardening, s
+ * @param needsSettled whether it has to wait until everything before it on the hand has settled
+ * @param window in which it has to begin after the job before it on the hand
+ */
+public record Job(
+    String id,
+    boolean technician,
+    boolean lamp,
+    int seconds,
+    int settles,
+    boolean needsSettled,
+    Window window) {
+
+  /**
+   * When a job may begin, counted from the end of the one before it on the same hand.
+   *
+   * @param least s, 0 or more
+   * @param most s, not below least
+   */
+  public record Window(int least, int most) {
+    /** Any time. */
+    public static final Window OPEN = new Window(0, Integer.MAX_VALUE);
+
+    public Window {
+      if (least < 0 || most < least) {
+        throw new IllegalArgumentException("no window from " + least + " to " + most + " s");
+      }
+    }
+
+    /** Whether it closes. */
+    public boolean closes() {
+      return most != Integer.MAX_VALUE;
+    }
+  }
+
+  public Job {
+    Objects.requireNonNull(id);
+    Objects.requireNonNull(window);
+    if (seconds < 0 || settles < 0) {
+      throw new IllegalArgumentException("job " + id + " cannot last " + seconds + " s");
+    }
+  }
+
+  /** Work of the technician on a hand, any time. */
+  public static Job work(String id, int seconds) {
+    return new Job(id, true, false, seconds, 0, false, Window.OPEN);
+  }
+
+  /** A hand in the lamp, any time. */
+  public static Job lamp(String id, int seconds) {
+    return new Job(id, false, true, seconds, 0, false, Window.OPEN);
+  }
+
+  /** The same within a window after the job before it. */
+  public Job within(int least, int most) {
+    return new Job(id, technician, lamp, seconds, settles, needsSettled, new Window(least, most));
+  }
+
+  /** The same with something drying or hardening after it. */
+  public Job settling(int after) {
+    return new Job(id, technician, lamp, seconds, after, needsSettled, window);
+  }
+
+  /** The same, waiting for all that dries or hardens. */
+  public Job onceSettled() {
+    return new Job(id, technician, lamp, seconds, settles, true, window);
+  }
+}

@@ -1,0 +1,52 @@
+package ongle.core.schedule;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.Comparator;
+import java.util.List;
+import java.util.function.Predicate;
+
+/** Whether a schedule could be worked: nobody twice at once, every hand in its order, windows. */
+public final class Feasible {
+  private Feasible() {}
+
+  public static void check(Schedule schedule, Hands hands) {
+    assertThat(schedule.slots()).hasSize((int) hands.jobs().count());
+    oneAtATime(schedule, slot -> slot.job().technician());
+    oneAtATime(schedule, slot -> slot.job().lamp());
+    oneAtATime(schedule, Schedule.Slot::left);
+    oneAtATime(schedule, Schedule.Slot::right);
+    inOrder(schedule, hands.left(), hands.free().left());
+    inOrder(schedule, hands.right(), hands.free().right());
+    assertThat(schedule.makespan()).isGreaterThanOrEqualTo(schedule.lowerBound());
+  }
+
+  private static void oneAtATime(Schedule schedule, Predicate<Schedule.Slot> held) {
+    List<Schedule.Slot> slots =
+        schedule.slots().stream()
+            .filter(held)
+            .sorted(
+                Comparator.comparingInt(Schedule.Slot::start).thenComparingInt(Schedule.Slot::end))
+            .toList();
+    for (int i = 1; i < slots.size(); i++) {
+      assertThat(slots.get(i).start()).isGreaterThanOrEqualTo(slots.get(i - 1).end());
+    }
+  }
+
+  private static void inOrder(Schedule schedule, List<Job> jobs, int free) {
+    int before = free;
+    int settled = 0;
+    for (Job job : jobs) {
+      Schedule.Slot slot = schedule.of(job.id()).orElseThrow();
+      assertThat(slot.start()).isGreaterThanOrEqualTo(before + job.window().least());
+      if (!schedule.missed().contains(job.id()) && job.window().closes()) {
+        assertThat(slot.start() - before).as(job.id()).isLessThanOrEqualTo(job.window().most());
+      }
+      if (job.needsSettled()) {
+        assertThat(slot.start()).isGreaterThanOrEqualTo(settled);
+      }
+      before = slot.end();
+      settled = job.settles() == 0 ? settled : Math.max(settled, slot.end() + job.settles());
+    }
+  }
+}

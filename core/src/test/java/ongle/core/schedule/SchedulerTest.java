@@ -1,0 +1,213 @@
+package ongle.core.schedule;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Random;
+import org.junit.jupiter.api.RepeatedTest;
+import org.junit.jupiter.api.RepetitionInfo;
+import org.junit.jupiter.api.Test;
+
+class SchedulerTest {
+  private static final Hands.Free FREE = new Hands.Free(0, 0, 0, 0, 0, 0, 3);
+
+  private static Schedule plan(List<Job> left, List<Job> right) {
+    return Scheduler.of(new Hands(left, right, FREE));
+  }
+
+  @Test
+  void theOtherHandIsWorkedOnWhileOneIsInTheLamp() {
+    Schedule schedule =
+        plan(
+            List.of(Job.work("L1", 60), Job.lamp("L2", 60), Job.work("L3", 30)),
+            List.of(Job.work("R1", 60), Job.lamp("R2", 60), Job.work("R3", 30)));
+
+    int first = schedule.of("L1").orElseThrow().start();
+    int second = schedule.of("R1").orElseThrow().start();
+    assertThat(List.of(first, second)).containsExactlyInAnyOrder(0, 63);
+    assertThat(schedule.makespan()).isEqualTo(213);
+    assertThat(schedule.exact()).isTrue();
+  }
+
+  @Test
+  void whatWouldRunIsNotLaidBeforeTheLampIsFree() {
+    Schedule schedule =
+        plan(
+            List.of(Job.lamp("L1", 100)),
+            List.of(Job.work("R1", 20), Job.lamp("R2", 10).within(0, 15)));
+
+    assertThat(schedule.missed()).isEmpty();
+    int waits = schedule.of("R2").orElseThrow().start() - schedule.of("R1").orElseThrow().end();
+    assertThat(waits).isBetween(0, 15);
+    assertThat(schedule.makespan()).isEqualTo(110);
+  }
+
+  @Test
+  void whatDriesIsWaitedForOnlyWhereItMatters() {
+    Schedule schedule =
+        plan(
+            List.of(
+                Job.work("prime", 10).settling(60),
+                Job.work("form", 20),
+                Job.work("build", 40).onceSettled()),
+            List.of());
+
+    assertThat(schedule.of("form").orElseThrow().start()).isEqualTo(10);
+    assertThat(schedule.of("build").orElseThrow().start()).isEqualTo(70);
+  }
+
+  @Test
+  void aWindowThatIsOverIsReportedNotHidden() {
+    Hands.Free late = new Hands.Free(50, 0, -20, 0, 0, 0, 3);
+
+    Schedule schedule =
+        Scheduler.of(new Hands(List.of(Job.work("pinch", 10).within(0, 30)), List.of(), late));
+
+    assertThat(schedule.missed()).containsExactly("pinch");
+    assertThat(schedule.of("pinch").orElseThrow().start()).isEqualTo(50);
+  }
+
+  @Test
+  void jobsOfBothHandsNeedTheSameOrder() {
+    Job one = Job.work("one", 1);
+    Job two = Job.work("two", 1);
+
+    assertThatThrownBy(() -> new Hands(List.of(one, two), List.of(two, one), FREE))
+        .isInstanceOf(IllegalArgumentException.class);
+  }
+
+  @RepeatedTest(60)
+  void smallCasesAreAsShortAsTheBestOfAllSchedules(RepetitionInfo run) {
+    Random random = new Random(run.getCurrentRepetition());
+    Hands hands = new Hands(some(random, "L", 4), some(random, "R", 4), FREE);
+
+    Schedule schedule = Scheduler.of(hands);
+
+    Feasible.check(schedule, hands);
+    int best = new Enumeration(hands).best();
+    if (schedule.missed().isEmpty()) {
+      assertThat(schedule.makespan()).as("%s", hands).isEqualTo(best);
+    } else {
+      assertThat(best).isEqualTo(Integer.MAX_VALUE);
+    }
+    assertThat(schedule.lowerBound()).isLessThanOrEqualTo(schedule.makespan());
+  }
+
+  @RepeatedTest(20)
+  void longDaysUseNobodyTwice(RepetitionInfo run) {
+    Random random = new Random(1000 + run.getCurrentRepetition());
+    Hands hands = new Hands(some(random, "L", 50), some(random, "R", 50), FREE);
+
+    Feasible.check(Scheduler.of(hands), hands);
+  }
+
+  private static List<Job> some(Random random, String hand, int count) {
+    List<Job> jobs = new ArrayList<>();
+    for (int i = 0; i < count; i++) {
+      String id = hand + i;
+      int seconds = 1 + random.nextInt(5);
+      Job job =
+          switch (random.nextInt(5)) {
+            case 0, 1 -> Job.lamp(id, seconds);
+            case 2 -> Job.work(id, seconds).settling(random.nextInt(8));
+            case 3 -> Job.work(id, seconds).onceSettled();
+            default -> Job.work(id, seconds);
+          };
+      boolean windowed = i > 0 && random.nextInt(3) == 0 && !job.needsSettled();
+      jobs.add(windowed ? job.within(random.nextInt(3), 3 + random.nextInt(4)) : job);
+    }
+    return jobs;
+  }
+
+  /** Every start of every job, second by second: slow, and simple enough to be believed. */
+  private static final class Enumeration {
+    private final List<Job> left;
+    private final List<Job> right;
+    private int best = Integer.MAX_VALUE;
+
+    Enumeration(Hands hands) {
+      left = hands.left();
+      right = hands.right();
+    }
+
+    int best() {
+      int horizon = 20;
+      for (Job job : left) {
+        horizon += job.seconds() + job.settles() + job.window().least() + 3;
+      }
+      for (Job job : right) {
+        horizon += job.seconds() + job.settles() + job.window().least() + 3;
+      }
+      step(0, 0, 0, 0, 0, 0, 0, 0, 0, -1, 0, horizon);
+      return best;
+    }
+
+    /** The next job to begin, in the order of time, at every second it may. */
+    private void step(
+        int i,
+        int j,
+        int now,
+        int tech,
+        int lamp,
+        int l,
+        int r,
+        int sl,
+        int sr,
+        int last,
+        int end,
+        int horizon) {
+      if (end >= best) {
+        return;
+      }
+      if (i == left.size() && j == right.size()) {
+        best = end;
+        return;
+      }
+      for (int side = 0; side < 2; side++) {
+        List<Job> jobs = side == 0 ? left : right;
+        int at = side == 0 ? i : j;
+        if (at == jobs.size()) {
+          continue;
+        }
+        Job job = jobs.get(at);
+        int free = side == 0 ? l : r;
+        int first = Math.max(now, free + job.window().least());
+        if (job.technician()) {
+          first = Math.max(first, tech + (last >= 0 && last != side ? 3 : 0));
+        }
+        if (job.lamp()) {
+          first = Math.max(first, lamp);
+        }
+        if (job.needsSettled()) {
+          first = Math.max(first, side == 0 ? sl : sr);
+        }
+        int latest =
+            job.window().closes() ? Math.min(horizon, free + job.window().most()) : horizon;
+        // Later than needed only where the next job's window may ask for it.
+        boolean mayWait = at + 1 < jobs.size() && jobs.get(at + 1).window().closes();
+        for (int start = first; start <= (mayWait ? latest : Math.min(first, latest)); start++) {
+          int done = start + job.seconds();
+          if (done >= best) {
+            break;
+          }
+          int settles = job.settles() == 0 ? 0 : done + job.settles();
+          step(
+              side == 0 ? i + 1 : i,
+              side == 1 ? j + 1 : j,
+              start,
+              job.technician() ? done : tech,
+              job.lamp() ? done : lamp,
+              side == 0 ? done : l,
+              side == 1 ? done : r,
+              side == 0 ? Math.max(sl, settles) : sl,
+              side == 1 ? Math.max(sr, settles) : sr,
+              job.technician() ? side : last,
+              Math.max(end, done),
+              horizon);
+        }
+      }
+    }
+  }
+}
