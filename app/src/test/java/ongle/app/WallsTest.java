@@ -17,7 +17,7 @@ class WallsTest {
   static final ArchRule stagesDoNotKnowEachOther =
       slices()
           .matching(
-              "ongle.app.(measure|photo|fit|shape|structure|sheet|exchange|today|salon|demo)..")
+              "ongle.app.(measure|photo|fit|shape|structure|bench|sheet|exchange|today|salon|demo)..")
           .should()
           .notDependOnEachOther()
           .ignoreDependency(

@@ -1,6 +1,9 @@
 package ongle.core;
 
+import static com.tngtech.archunit.core.domain.JavaCall.Predicates.target;
+import static com.tngtech.archunit.core.domain.properties.HasName.Predicates.name;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
 
 import com.tngtech.archunit.core.importer.ImportOption;
@@ -15,7 +18,17 @@ class CoreWallsTest {
       classes()
           .should()
           .onlyDependOnClassesThat()
-          .resideInAnyPackage("ongle.core..", "java.lang..", "java.util..");
+          .resideInAnyPackage("ongle.core..", "java.lang..", "java.util..", "java.time..");
+
+  /** What time it is, is told from outside. */
+  @ArchTest
+  static final ArchRule coreAsksNoClock =
+      noClasses()
+          .should()
+          .dependOnClassesThat()
+          .haveFullyQualifiedName("java.time.Clock")
+          .orShould()
+          .callMethodWhere(target(name("now")));
 
   @ArchTest
   static final ArchRule subjectsFormNoCycle =

@@ -29,6 +29,10 @@ class AccessibleIT extends AtTheDesk {
         "/sets/1/structure?look=ten",
         "/sets/1/structure?look=weeks",
         "/sets/1/structure?look=round",
+        "/sets/2/bench",
+        "/sets/3/bench?look=TIME",
+        "/sets/3/bench?look=STEPS",
+        "/sets/3/bench/guide",
         "/sets/2/sheet",
         "/sets/2/fit",
         "/sets/2/look",
@@ -76,7 +80,9 @@ class AccessibleIT extends AtTheDesk {
         "/sets/3/fit",
         "/kits/2",
         "/sets/3/shape",
-        "/sets/3/structure"
+        "/sets/3/structure",
+        "/sets/3/bench",
+        "/sets/3/bench/guide"
       })
   void nothingIsCutOffOnATablet(String path) {
     for (int[] size : new int[][] {{1024, 768}, {768, 1024}}) {

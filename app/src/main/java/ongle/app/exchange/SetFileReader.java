@@ -37,6 +37,7 @@ import ongle.core.plan.LookOver;
 import ongle.core.plan.SetPlanner;
 import ongle.core.plan.SetWish;
 import ongle.core.plan.Wearer;
+import ongle.core.product.Handling;
 import ongle.core.product.Product;
 import ongle.core.shape.LengthWish;
 import ongle.core.shape.NailShape;
@@ -238,6 +239,7 @@ final class SetFileReader {
       return null;
     }
     String label = said(node, "product.", "label").orElse("own product");
+    boolean levelling = node.path("levelling").booleanValue(false);
     return new Product(
         "own",
         label,
@@ -245,8 +247,11 @@ final class SetFileReader {
         strength,
         density,
         shrinkage,
-        node.path("levelling").booleanValue(false),
-        !node.path("levelling").booleanValue(false),
+        levelling,
+        !levelling,
+        levelling ? Handling.BRUSHED : Handling.PUTTY,
+        false,
+        Product.HARD_GEL.light(),
         "given in the file");
   }
 

@@ -110,6 +110,7 @@ public class NailSet {
   private String guardian;
   private String allergyHarmless;
   private LocalDateTime takenOutAt;
+  private String bench;
 
   @OneToMany(mappedBy = "set", cascade = CascadeType.ALL)
   @OrderBy("finger")
@@ -231,6 +232,11 @@ public class NailSet {
     return takenOutAt;
   }
 
+  /** How it is carried out, as the bench writes it; null until somebody chose. */
+  public String getBench() {
+    return bench;
+  }
+
   /** What this hand does all day. */
   public Activity activity(Hand hand) {
     return hand == Hand.LEFT ? leftDoes : rightDoes;
@@ -321,6 +327,7 @@ public class NailSet {
     lengthMode = last.lengthMode;
     lengthValue = last.lengthValue;
     product = last.product;
+    bench = last.bench;
     leftDoes = last.leftDoes;
     rightDoes = last.rightDoes;
     wishes = last.wishes;
@@ -343,6 +350,10 @@ public class NailSet {
 
   void takenOut(LocalDateTime at) {
     takenOutAt = at;
+  }
+
+  void carryOut(String how) {
+    bench = how;
   }
 
   void spread(CrossThickness wished) {

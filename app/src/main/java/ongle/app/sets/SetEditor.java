@@ -383,6 +383,12 @@ public class SetEditor {
                         (quantity, value) -> set.nail(finger).byHand(quantity, value, now()))));
   }
 
+  /** Notes how it is carried out, as the bench writes it. */
+  @Transactional
+  public void carryOut(long setId, String how) {
+    change(setId, set -> set.carryOut(how));
+  }
+
   /** Notes that a set is worn, and until when. */
   @Transactional
   public void wear(long setId, LocalDate until) {

@@ -8,6 +8,7 @@ public enum Stage {
   FIT("Fit", "tip or form for each finger"),
   SHAPE("Shape", "shape, length, product"),
   STRUCTURE("Structure", "apex, thickness, barrel"),
+  BENCH("Bench", "product, order, guide"),
   SHEET("Sheet", "for the desk");
 
   private final String label;

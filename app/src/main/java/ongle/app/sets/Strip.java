@@ -61,6 +61,7 @@ public record Strip(List<Cell> cells, String meaning) {
       case FIT -> "tip or form";
       case SHAPE -> "length, mm";
       case STRUCTURE, SHEET -> "apex, mm";
+      case BENCH -> "product, mm³";
     };
   }
 
@@ -76,6 +77,7 @@ public record Strip(List<Cell> cells, String meaning) {
           };
       case SHAPE -> Numbers.format(plan.extension(), 1);
       case STRUCTURE, SHEET -> Numbers.format(plan.build().profile().apexThickness(), 2);
+      case BENCH -> Numbers.format(plan.appliedVolume(), 0);
     };
   }
 
@@ -85,7 +87,7 @@ public record Strip(List<Cell> cells, String meaning) {
           planned.readings().of(plan.nail().finger(), Quantity.WIDTH).measured() ? "" : "estimated";
       case FIT -> plan.fit().suits() ? "" : "warn";
       case SHAPE -> plan.readsAsShape() && !plan.length().set().caps() ? "" : "warn";
-      case STRUCTURE, SHEET -> plan.endurance().holds() ? "" : "warn";
+      case STRUCTURE, BENCH, SHEET -> plan.endurance().holds() ? "" : "warn";
     };
   }
 }

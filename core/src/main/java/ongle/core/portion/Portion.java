@@ -132,6 +132,18 @@ public record Portion(
             : OptionalDouble.empty());
   }
 
+  /** A share of it, as at an infill; 0 to 1. */
+  public Portion times(double share) {
+    return new Portion(
+        finger,
+        product,
+        new Build.Volumes(
+            applied.cuticle() * share, applied.body() * share, applied.extension() * share),
+        doses.stream().map(dose -> new Dose(dose.place(), dose.volume() * share)).toList(),
+        split.map(both -> new Mix.Split(both.powder() * share, both.liquid() * share)),
+        Optional.empty());
+  }
+
   /** The largest helping, mm³. */
   public double largest() {
     return doses.stream().mapToDouble(Dose::volume).max().orElse(0);

@@ -7,8 +7,39 @@ import java.util.stream.Stream;
 final class LowerBound {
   private LowerBound() {}
 
-  /** s from now: the longest of what each of technician, lamp and hands alone must take. */
+  /**
+   * s from now. Jobs of both hands part the time into stretches: each takes at least as long as the
+   * longest of what technician, lamp and hands alone must take in it.
+   */
   static int of(Hands hands) {
+    int sum = 0;
+    Hands.Free free = hands.free();
+    List<Job> left = hands.left();
+    List<Job> right = hands.right();
+    while (true) {
+      int l = firstShared(left, right);
+      int r = firstShared(right, left);
+      sum += stretch(new Hands(left.subList(0, l), right.subList(0, r), free));
+      if (l == left.size()) {
+        return sum;
+      }
+      sum += left.get(l).seconds();
+      left = left.subList(l + 1, left.size());
+      right = right.subList(r + 1, right.size());
+      free = new Hands.Free(0, 0, 0, 0, 0, 0, free.changing());
+    }
+  }
+
+  private static int firstShared(List<Job> jobs, List<Job> others) {
+    for (int i = 0; i < jobs.size(); i++) {
+      if (others.contains(jobs.get(i))) {
+        return i;
+      }
+    }
+    return jobs.size();
+  }
+
+  private static int stretch(Hands hands) {
     return Stream.of(
             hand(hands.left(), hands.free().left()),
             hand(hands.right(), hands.free().right()),
@@ -46,7 +77,12 @@ final class LowerBound {
                     before(hands.left(), hands.free().left()),
                     before(hands.right(), hands.free().right())))
             + work
+            + (works(hands.left()) && works(hands.right()) ? hands.free().changing() : 0)
             + Math.min(after(hands.left()), after(hands.right()));
+  }
+
+  private static boolean works(List<Job> jobs) {
+    return jobs.stream().anyMatch(Job::technician);
   }
 
   private static int before(List<Job> jobs, int free) {

@@ -9,7 +9,8 @@ import java.util.Optional;
  *
  * @param slots in the order they begin
  * @param makespan when the last one ends, s from now
- * @param lowerBound no schedule of these jobs ends earlier, s from now
+ * @param lowerBound no schedule that keeps each hand's order ends earlier, s from now; the makespan
+ *     itself once no shorter one is left
  * @param missed jobs whose window could not be kept
  * @param exact whether no shorter schedule keeps each hand's order
  */

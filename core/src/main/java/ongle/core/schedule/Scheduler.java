@@ -3,6 +3,7 @@ package ongle.core.schedule;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.function.ToIntFunction;
 
 /**
  * The shortest schedule of two hands whose jobs each keep their order, for one technician and one
@@ -13,7 +14,10 @@ import java.util.List;
  */
 public final class Scheduler {
   /** Labels kept at a point; past that the schedule may no longer be the shortest. */
-  private static final int MOST_LABELS = 48;
+  private static final int MOST_LABELS = 24;
+
+  /** Labels kept at a point in a first quick search, whose answer the full one has to beat. */
+  private static final int QUICK_LABELS = 4;
 
   private static final int NONE = -1;
   private static final int LEFT = 0;
@@ -25,6 +29,12 @@ public final class Scheduler {
   private final boolean[] rightIsTwin;
   private final int changing;
   private final boolean strict;
+  private final int[] leftWork;
+  private final int[] rightWork;
+  private final int[] leftChain;
+  private final int[] rightChain;
+  private int mostLabels;
+  private int beat;
   private boolean cut;
 
   private Scheduler(Hands hands, boolean strict) {
@@ -36,10 +46,30 @@ public final class Scheduler {
     for (int i = 0; i < left.size(); i++) {
       twinOfLeft[i] = right.indexOf(left.get(i));
     }
+    leftWork = ahead(left, job -> job.technician() ? job.seconds() : 0);
+    rightWork = ahead(right, job -> job.technician() && !left.contains(job) ? job.seconds() : 0);
+    leftChain = ahead(left, job -> job.seconds() + job.window().least());
+    rightChain = ahead(right, job -> job.seconds() + job.window().least());
     rightIsTwin = new boolean[right.size()];
     for (int j = 0; j < right.size(); j++) {
       rightIsTwin[j] = left.contains(right.get(j));
     }
+  }
+
+  /** Sums from each job to the last. */
+  private static int[] ahead(List<Job> jobs, ToIntFunction<Job> value) {
+    int[] sums = new int[jobs.size() + 1];
+    for (int i = jobs.size() - 1; i >= 0; i--) {
+      sums[i] = sums[i + 1] + value.applyAsInt(jobs.get(i));
+    }
+    return sums;
+  }
+
+  /** No schedule that goes on from a label ends before this. */
+  private int atBest(Label label, int i, int j) {
+    return Math.max(
+        Math.max(label.end, label.technician + leftWork[i] + rightWork[j]),
+        Math.max(label.leftFree + leftChain[i], label.rightFree + rightChain[j]));
   }
 
   /** When everybody is free after some jobs, and how that was reached. */
@@ -73,13 +103,39 @@ public final class Scheduler {
 
   /** The shortest schedule; windows are kept if that can be, else as many as can be. */
   public static Schedule of(Hands hands) {
-    Scheduler strict = new Scheduler(hands, true);
-    Label best = strict.search(hands.free());
-    if (best != null) {
-      return strict.schedule(best, hands);
+    Schedule strict = new Scheduler(hands, true).solved(hands);
+    return strict != null ? strict : new Scheduler(hands, false).solved(hands);
+  }
+
+  /** A good schedule at once, for going on in the middle of the work; seldom not the shortest. */
+  public static Schedule quick(Hands hands) {
+    for (boolean strict : new boolean[] {true, false}) {
+      Scheduler scheduler = new Scheduler(hands, strict);
+      scheduler.mostLabels = QUICK_LABELS;
+      scheduler.beat = Integer.MAX_VALUE;
+      Label found = scheduler.search(hands.free());
+      if (found != null) {
+        return schedule(found, LowerBound.of(hands), !scheduler.cut);
+      }
     }
-    Scheduler lax = new Scheduler(hands, false);
-    return lax.schedule(lax.search(hands.free()), hands);
+    throw new IllegalStateException("jobs that keep no window can always be placed");
+  }
+
+  /** Null if windows must be kept and cannot be. */
+  private Schedule solved(Hands hands) {
+    int bound = LowerBound.of(hands);
+    mostLabels = QUICK_LABELS;
+    beat = Integer.MAX_VALUE;
+    Label quick = search(hands.free());
+    if (quick != null && quick.missed == 0 && quick.end <= bound) {
+      return schedule(quick, bound, true);
+    }
+    mostLabels = MOST_LABELS;
+    beat = quick == null || quick.missed > 0 ? Integer.MAX_VALUE : quick.end;
+    cut = false;
+    Label full = search(hands.free());
+    Label best = full == null ? quick : full;
+    return best == null ? null : schedule(best, bound, !cut);
   }
 
   private Label search(Hands.Free free) {
@@ -138,7 +194,7 @@ public final class Scheduler {
 
   /** Adds a label to those of a point unless one there is no worse; drops those it beats. */
   private void keep(List<Label> cell, Label label, int i, int j) {
-    if (label == null) {
+    if (label == null || (label.missed == 0 && atBest(label, i, j) >= beat)) {
       return;
     }
     boolean leftWindow = i < left.size() && left.get(i).window().closes();
@@ -149,17 +205,12 @@ public final class Scheduler {
       }
     }
     cell.removeIf(other -> label.noWorse(other, changing, leftWindow, rightWindow));
-    if (cell.size() >= MOST_LABELS) {
+    if (cell.size() >= mostLabels) {
       cut = true;
-      Label worst =
-          cell.stream()
-              .max(
-                  Comparator.comparingInt(Label::missed)
-                      .thenComparingInt(kept -> kept.technician + kept.leftFree + kept.rightFree))
-              .orElseThrow();
-      if (worst.missed < label.missed
-          || worst.technician + worst.leftFree + worst.rightFree
-              <= label.technician + label.leftFree + label.rightFree) {
+      Comparator<Label> promise =
+          Comparator.comparingInt(Label::missed).thenComparingInt(kept -> atBest(kept, i, j));
+      Label worst = cell.stream().max(promise).orElseThrow();
+      if (promise.compare(worst, label) <= 0) {
         return;
       }
       cell.remove(worst);
@@ -248,7 +299,7 @@ public final class Scheduler {
     return needed - next.window().most() - job.seconds();
   }
 
-  private Schedule schedule(Label last, Hands hands) {
+  private static Schedule schedule(Label last, int bound, boolean exact) {
     List<Schedule.Slot> slots = new ArrayList<>();
     List<String> missed = new ArrayList<>();
     for (Label label = last; label.placed != null; label = label.before) {
@@ -258,7 +309,7 @@ public final class Scheduler {
         missed.add(label.placed.id());
       }
     }
-    int bound = LowerBound.of(hands);
-    return new Schedule(slots, last.end, Math.min(bound, last.end), missed, !cut);
+    return new Schedule(
+        slots, last.end, exact ? last.end : Math.min(bound, last.end), missed, exact);
   }
 }

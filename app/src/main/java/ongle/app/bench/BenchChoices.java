@@ -1,0 +1,91 @@
+package ongle.app.bench;
+
+import java.util.EnumMap;
+import java.util.Map;
+import ongle.app.sets.PlannedSet;
+import ongle.app.sets.SetNail;
+import ongle.core.bench.BenchSchools;
+import ongle.core.bench.BenchWish;
+import ongle.core.bench.Construction;
+import ongle.core.bench.CuticleTool;
+import ongle.core.bench.FilingRoutine;
+import ongle.core.bench.Finish;
+import ongle.core.bench.NailOrder;
+import ongle.core.bench.Primer;
+import ongle.core.bench.Rework;
+import ongle.core.bench.Routine;
+import ongle.core.bench.Softener;
+import ongle.core.bench.TipAttachment;
+import ongle.core.bench.Visit;
+import ongle.core.cure.Lamp;
+import ongle.core.nail.Finger;
+import ongle.core.nail.Quantity;
+import ongle.core.portion.Brush;
+import ongle.core.portion.Mix;
+
+/** How a set is carried out, as chosen on the bench and kept with the set. */
+record BenchChoices(
+    Visit visit,
+    Softener softener,
+    CuticleTool cuticleTool,
+    Primer primer,
+    TipAttachment attachment,
+    Construction construction,
+    NailOrder order,
+    FilingRoutine filing,
+    Rework rework,
+    String lamp,
+    boolean pigmented,
+    Mix mix,
+    Brush brush,
+    double nozzle,
+    Finish.Colour colour,
+    double room,
+    int pace) {
+
+  static final BenchChoices USUAL =
+      new BenchChoices(
+          Visit.NEW_SET,
+          BenchSchools.USUAL.softener(),
+          BenchSchools.USUAL.cuticleTool(),
+          BenchSchools.USUAL.primer(),
+          BenchSchools.USUAL.attachment(),
+          BenchSchools.USUAL.construction(),
+          BenchSchools.USUAL.order(),
+          BenchSchools.USUAL.filing(),
+          BenchSchools.USUAL.rework(),
+          Lamp.LED.code(),
+          false,
+          BenchWish.USUAL.mix(),
+          BenchWish.USUAL.brush(),
+          BenchWish.USUAL.nozzle(),
+          Finish.Colour.CLEAR,
+          BenchWish.USUAL.room(),
+          BenchWish.USUAL.pace());
+
+  /**
+   * @throws IllegalArgumentException with the allowed range if a number is out of it
+   */
+  BenchWish wish(PlannedSet planned) {
+    Map<Finger, Double> regrowth = new EnumMap<>(Finger.class);
+    for (SetNail nail : planned.set().getNails()) {
+      nail.value(Quantity.REGROWTH).ifPresent(grown -> regrowth.put(nail.getFinger(), grown));
+    }
+    BenchSchools schools =
+        new BenchSchools(
+            softener, cuticleTool, primer, attachment, construction, order, filing, rework);
+    return new BenchWish(
+        visit,
+        schools,
+        Routine.USUAL,
+        lamp.equals(Lamp.UV.code()) ? Lamp.UV : Lamp.LED,
+        pigmented,
+        mix,
+        brush,
+        nozzle,
+        Finish.of(colour),
+        room,
+        pace,
+        regrowth);
+  }
+}

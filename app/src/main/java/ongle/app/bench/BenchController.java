@@ -1,0 +1,236 @@
+package ongle.app.bench;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import ongle.app.drawing.LaneDrawing;
+import ongle.app.drawing.PortionDrawing;
+import ongle.app.drawing.Scene;
+import ongle.app.sets.SetPage;
+import ongle.app.sets.Stage;
+import ongle.app.web.Edit;
+import ongle.app.web.Numbers;
+import ongle.app.words.BenchWords;
+import ongle.core.School;
+import ongle.core.bench.BenchPlan;
+import ongle.core.bench.Construction;
+import ongle.core.bench.CuticleTool;
+import ongle.core.bench.FilingRoutine;
+import ongle.core.bench.NailOrder;
+import ongle.core.bench.OrderChoice;
+import ongle.core.bench.Primer;
+import ongle.core.bench.Softener;
+import ongle.core.bench.Step;
+import ongle.core.bench.TipAttachment;
+import ongle.core.nail.Finger;
+import ongle.core.nail.Seat;
+import ongle.core.plan.NailPlan;
+import ongle.core.portion.Brush;
+import ongle.core.portion.Mix;
+import ongle.core.portion.Portion;
+import ongle.core.schedule.Schedule;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.ModelAttribute;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+
+/** Product, cure, steps and time of a set, before the first nail is touched. */
+@Controller
+@RequestMapping("/sets/{id}/bench")
+class BenchController {
+  private final BenchDesk bench;
+
+  BenchController(BenchDesk bench) {
+    this.bench = bench;
+  }
+
+  /** What is looked at. */
+  enum View {
+    PRODUCT("Product and cure"),
+    TIME("Time"),
+    STEPS("Steps");
+
+    private final String label;
+
+    View(String label) {
+      this.label = label;
+    }
+
+    public String label() {
+      return label;
+    }
+
+    public String path() {
+      return name().toLowerCase(java.util.Locale.ROOT);
+    }
+  }
+
+  /** What one nail takes. */
+  record NailRow(
+      Finger finger,
+      Scene scene,
+      String volume,
+      List<String> doses,
+      String helpings,
+      String cure,
+      String infill) {}
+
+  /** What the set takes of one material. */
+  record AmountRow(String label, String amount) {}
+
+  /** An order of nails to choose. */
+  record OrderRow(NailOrder order, String time, String risk, boolean chosen, boolean advised) {}
+
+  /** A step in the list. */
+  record StepRow(Step step, String where, String title, String time, List<String> figures) {}
+
+  /** A habit to choose. */
+  record Habit(String name, String label, List<? extends School> all, School chosen) {}
+
+  @GetMapping
+  String page(
+      @PathVariable long id,
+      @RequestParam Optional<Finger> finger,
+      @RequestParam(defaultValue = "PRODUCT") View look,
+      @ModelAttribute("seat") Seat seat,
+      Model model) {
+    show(id, SetPage.chosen(finger, seat), look, seat, model);
+    return "bench/page";
+  }
+
+  /** Chooses otherwise: by the name of what is chosen. */
+  @PostMapping("/choose")
+  String choose(
+      @PathVariable long id,
+      @RequestParam Finger finger,
+      @RequestParam View look,
+      @RequestParam Map<String, String> values,
+      @ModelAttribute("seat") Seat seat,
+      Model model) {
+    Optional<String> why = bench.choose(id, values);
+    show(id, finger, look, seat, model);
+    why.ifPresent(
+        text -> {
+          model.addAttribute("why", text);
+          model.addAttribute("typed", values);
+        });
+    model.addAttribute("edit", why.isPresent() ? new Edit.Refused(why.get()) : new Edit.Saved());
+    return "bench/page :: answer";
+  }
+
+  private void show(long id, Finger finger, View look, Seat seat, Model model) {
+    BenchDesk.Desk desk = bench.desk(id);
+    BenchPlan plan = desk.plan();
+    SetPage.show(desk.planned(), Stage.BENCH, "bench?look=" + look, finger, seat, model);
+    model.addAttribute("finger", finger);
+    model.addAttribute("look", look);
+    model.addAttribute("looks", View.values());
+    model.addAttribute("choices", desk.choices());
+    model.addAttribute("habits", habits(desk.choices()));
+    model.addAttribute("refusals", plan.refusals());
+    model.addAttribute("underWay", bench.sitting(id, "").guide().isPresent());
+    switch (look) {
+      case PRODUCT -> product(desk, model);
+      case TIME -> time(plan, model);
+      case STEPS -> model.addAttribute("steps", steps(plan));
+    }
+  }
+
+  private static List<Habit> habits(BenchChoices choices) {
+    return List.of(
+        new Habit("softener", "Softener", List.of(Softener.values()), choices.softener()),
+        new Habit("cuticleTool", "Cuticle", List.of(CuticleTool.values()), choices.cuticleTool()),
+        new Habit("primer", "Primer", List.of(Primer.values()), choices.primer()),
+        new Habit(
+            "attachment", "Tips held by", List.of(TipAttachment.values()), choices.attachment()),
+        new Habit(
+            "construction", "Gel laid as", List.of(Construction.values()), choices.construction()),
+        new Habit("order", "Nails", List.of(NailOrder.values()), choices.order()),
+        new Habit("filing", "Filing", List.of(FilingRoutine.values()), choices.filing()),
+        new Habit("mix", "Acrylic mix", List.of(Mix.values()), choices.mix()),
+        new Habit("brush", "Brush", List.of(Brush.values()), choices.brush()));
+  }
+
+  private static void product(BenchDesk.Desk desk, Model model) {
+    BenchPlan plan = desk.plan();
+    List<NailRow> rows = new ArrayList<>();
+    for (NailPlan nail : desk.planned().plan().built()) {
+      Finger finger = nail.nail().finger();
+      Portion portion = plan.portions().get(finger);
+      if (portion != null) {
+        rows.add(
+            new NailRow(
+                finger,
+                PortionDrawing.of(nail, portion),
+                Numbers.format(portion.applied().total(), 0) + " mm³",
+                portion.doses().stream().map(BenchWords::dose).toList(),
+                BenchWords.portion(portion),
+                plan.layers(nail).map(BenchWords::layers).orElse("sets by itself"),
+                Optional.ofNullable(plan.infills().get(finger))
+                    .map(BenchWords::infill)
+                    .orElse("")));
+      }
+    }
+    model.addAttribute("rows", rows);
+    model.addAttribute(
+        "amounts",
+        plan.amounts().entrySet().stream()
+            .map(
+                each ->
+                    new AmountRow(
+                        each.getKey().label(),
+                        Numbers.format(each.getValue(), 2)
+                            + " "
+                            + each.getKey().measure().symbol()))
+            .toList());
+    model.addAttribute("setting", plan.wish().setting());
+  }
+
+  private static void time(BenchPlan plan, Model model) {
+    List<OrderChoice> all = OrderChoice.all(plan);
+    List<OrderRow> rows = new ArrayList<>();
+    for (OrderChoice choice : all) {
+      rows.add(
+          new OrderRow(
+              choice.order(),
+              BenchWords.minutes(choice.schedule().makespan()),
+              BenchWords.risk(choice),
+              choice.order() == plan.wish().schools().order(),
+              rows.isEmpty()));
+    }
+    model.addAttribute("orders", rows);
+    all.stream()
+        .filter(choice -> choice.order() == plan.wish().schools().order())
+        .findFirst()
+        .ifPresent(
+            choice -> {
+              Schedule schedule = choice.schedule();
+              model.addAttribute("lanes", LaneDrawing.of(plan, schedule));
+              model.addAttribute("length", BenchWords.minutes(schedule.makespan()));
+              model.addAttribute("idle", BenchWords.minutes(schedule.idle()));
+              model.addAttribute("bound", BenchWords.minutes(schedule.lowerBound()));
+            });
+  }
+
+  private static List<StepRow> steps(BenchPlan plan) {
+    if (!plan.refusals().isEmpty()) {
+      return List.of();
+    }
+    return plan.schedule().slots().stream()
+        .flatMap(slot -> plan.step(slot.job().id()).stream())
+        .map(
+            step ->
+                new StepRow(
+                    step,
+                    BenchWords.where(step),
+                    BenchWords.title(step),
+                    BenchWords.clock(java.time.Duration.ofSeconds(step.job().seconds())),
+                    BenchWords.figures(step)))
+        .toList();
+  }
+}

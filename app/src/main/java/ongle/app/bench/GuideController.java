@@ -1,0 +1,217 @@
+package ongle.app.bench;
+
+import java.time.Clock;
+import java.time.Instant;
+import java.time.ZoneId;
+import java.time.format.DateTimeFormatter;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.BiFunction;
+import ongle.app.drawing.Scene;
+import ongle.app.drawing.WorkbenchDrawing;
+import ongle.app.sets.SetPage;
+import ongle.app.sets.Stage;
+import ongle.app.words.BenchWords;
+import ongle.core.bench.Event;
+import ongle.core.bench.Guide;
+import ongle.core.bench.Step;
+import ongle.core.nail.Finger;
+import ongle.core.nail.Hand;
+import ongle.core.nail.Seat;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.ModelAttribute;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+
+/** The guide on the desk: one step after another, with its clocks. */
+@Controller
+@RequestMapping("/sets/{id}/bench/guide")
+class GuideController {
+  private static final DateTimeFormatter HOUR = DateTimeFormatter.ofPattern("HH:mm");
+  private static final int SHOWN_AHEAD = 3;
+
+  private final BenchDesk bench;
+  private final ZoneId zone;
+
+  GuideController(BenchDesk bench, Clock clock) {
+    this.bench = bench;
+    this.zone = clock.getZone();
+  }
+
+  /** A clock as it is shown; the browser counts it down. */
+  record ClockRow(String what, String where, long opens, long closes) {}
+
+  /** A step that is coming. */
+  record NextRow(String title, String where) {}
+
+  /** What one hand is at. */
+  record HandRow(String hand, String state) {}
+
+  /** Something behind. */
+  record PastRow(String at, String title, String where, String remark) {}
+
+  @GetMapping
+  String page(@PathVariable long id, @ModelAttribute("seat") Seat seat, Model model) {
+    BenchDesk.Sitting sitting = bench.sitting(id, "");
+    show(sitting, model);
+    SetPage.show(
+        sitting.desk().planned(), Stage.BENCH, "bench", finger(sitting, seat), seat, model);
+    return "bench/guide";
+  }
+
+  /** How it stands now, for a screen that was asleep or another one’s press. */
+  @GetMapping("/now")
+  String now(@PathVariable long id, Model model) {
+    show(bench.sitting(id, ""), model);
+    return "bench/guide :: desk";
+  }
+
+  @PostMapping("/begin")
+  String begin(@PathVariable long id, @RequestParam(defaultValue = "false") boolean anew) {
+    if (anew) {
+      bench.beginAnew(id);
+    } else {
+      bench.begin(id);
+    }
+    return "redirect:/sets/" + id + "/bench/guide";
+  }
+
+  @PostMapping("/done")
+  String done(@PathVariable long id, @RequestParam String step, Model model) {
+    return pressed(id, (guide, now) -> guide.done(step, now), model);
+  }
+
+  @PostMapping("/skip")
+  String skip(
+      @PathVariable long id,
+      @RequestParam String step,
+      @RequestParam(defaultValue = "") String reason,
+      Model model) {
+    return pressed(id, (guide, now) -> guide.skip(step, reason, now), model);
+  }
+
+  @PostMapping("/back")
+  String back(@PathVariable long id, Model model) {
+    return pressed(id, Guide::back, model);
+  }
+
+  /** Pause and go on, notes, product on skin, heat. */
+  @PostMapping("/note")
+  String note(
+      @PathVariable long id,
+      @RequestParam Event.Type type,
+      @RequestParam(defaultValue = "") String step,
+      @RequestParam(defaultValue = "") String text,
+      Model model) {
+    return pressed(id, (guide, now) -> guide.note(type, step, text, now), model);
+  }
+
+  private String pressed(long id, BiFunction<Guide, Instant, Guide.Answer> what, Model model) {
+    show(bench.press(id, what), model);
+    return "bench/guide :: desk";
+  }
+
+  private static Finger finger(BenchDesk.Sitting sitting, Seat seat) {
+    return sitting
+        .guide()
+        .flatMap(Guide::current)
+        .map(step -> step.fingers().get(0))
+        .orElse(Finger.asSeenFrom(seat).get(0));
+  }
+
+  private void show(BenchDesk.Sitting sitting, Model model) {
+    model.addAttribute("id", sitting.desk().planned().id());
+    model.addAttribute("client", sitting.desk().planned().client().getName());
+    model.addAttribute("refusals", sitting.desk().plan().refusals());
+    model.addAttribute("said", sitting.said());
+    model.addAttribute("clockTrouble", bench.clockTrouble().orElse(null));
+    model.addAttribute("serverNow", sitting.now().toEpochMilli());
+    model.addAttribute("guide", sitting.guide().orElse(null));
+    sitting.guide().ifPresent(guide -> show(sitting, guide, sitting.now(), model));
+  }
+
+  private void show(BenchDesk.Sitting sitting, Guide guide, Instant now, Model model) {
+    Optional<Step> current = guide.current();
+    model.addAttribute("step", current.orElse(null));
+    current.ifPresent(
+        step -> {
+          model.addAttribute("title", BenchWords.title(step));
+          model.addAttribute("where", BenchWords.where(step));
+          model.addAttribute("figures", BenchWords.figures(step));
+          model.addAttribute("ready", guide.ready().toEpochMilli());
+          model.addAttribute("due", guide.due().toEpochMilli());
+          model.addAttribute("scene", scene(sitting, step));
+        });
+    model.addAttribute(
+        "clocks",
+        guide.clocks(now).stream()
+            .map(
+                clock ->
+                    new ClockRow(
+                        clock.what().label(),
+                        BenchWords.where(clock.step()),
+                        clock.opens().toEpochMilli(),
+                        clock.closes().toEpochMilli()))
+            .toList());
+    model.addAttribute(
+        "next",
+        guide.next(SHOWN_AHEAD).stream()
+            .map(step -> new NextRow(BenchWords.title(step), BenchWords.where(step)))
+            .toList());
+    model.addAttribute("hands", List.of(hand(guide, Hand.RIGHT, now), hand(guide, Hand.LEFT, now)));
+    model.addAttribute("finish", HOUR.format(guide.finish(now).atZone(zone)));
+    model.addAttribute("behind", guide.past().size());
+    model.addAttribute("total", guide.total());
+    model.addAttribute("paused", guide.paused());
+    model.addAttribute("finished", guide.finished(now));
+    model.addAttribute("record", record(guide));
+  }
+
+  /** The nail the step is done on, drawn as it is built. */
+  private static Scene scene(BenchDesk.Sitting sitting, Step step) {
+    return step.finger()
+        .map(
+            finger ->
+                WorkbenchDrawing.of(
+                    sitting.desk().planned().of(finger),
+                    new WorkbenchDrawing.Shown(false, false, Optional.empty(), 0)))
+        .orElse(null);
+  }
+
+  private static HandRow hand(Guide guide, Hand hand, Instant now) {
+    String state =
+        guide
+            .running(hand, now)
+            .map(run -> BenchWords.title(run.step()))
+            .orElseGet(
+                () ->
+                    guide.current().filter(step -> step.on(hand)).isPresent()
+                        ? "you are at it"
+                        : guide
+                            .next(hand)
+                            .map(step -> "next: " + BenchWords.title(step))
+                            .orElse("done"));
+    return new HandRow(hand.label() + " hand", state);
+  }
+
+  private List<PastRow> record(Guide guide) {
+    return guide.past().stream()
+        .map(
+            one ->
+                new PastRow(
+                    HOUR.format(one.ends().atZone(zone)),
+                    BenchWords.title(one.step()),
+                    BenchWords.where(one.step()),
+                    one.skipped()
+                        .map(why -> "left out: " + why)
+                        .orElse(
+                            one.offWindow()
+                                ? "outside its time"
+                                : one.took() ? "took longer than planned" : "")))
+        .toList();
+  }
+}

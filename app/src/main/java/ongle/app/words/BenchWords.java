@@ -1,0 +1,186 @@
+package ongle.app.words;
+
+import java.time.Duration;
+import java.util.ArrayList;
+import java.util.List;
+import ongle.app.web.Numbers;
+import ongle.core.bench.Bit;
+import ongle.core.bench.Infill;
+import ongle.core.bench.OrderChoice;
+import ongle.core.bench.Step;
+import ongle.core.bench.StepKind;
+import ongle.core.cure.Layers;
+import ongle.core.nail.Finger;
+import ongle.core.nail.Hand;
+import ongle.core.portion.Dose;
+import ongle.core.portion.Portion;
+import ongle.core.portion.Strip;
+import ongle.core.product.Handling;
+
+/** The bench in the salon's words. */
+public final class BenchWords {
+  private BenchWords() {}
+
+  /** Where a step is done. */
+  public static String where(Step step) {
+    return step.finger()
+        .map(Finger::label)
+        .orElseGet(
+            () ->
+                step.hand()
+                    .map(hand -> hand.label() + " hand" + which(step, hand))
+                    .orElse("both hands"));
+  }
+
+  private static String which(Step step, Hand hand) {
+    return step.fingers().size() == Finger.of(hand).size()
+        ? ""
+        : ": "
+            + String.join(
+                ", ", step.fingers().stream().map(finger -> finger.digit().label()).toList());
+  }
+
+  /** The step's own number: bead 2 of 3. */
+  public static String title(Step step) {
+    return step.of() > 1 ? step.title() + ", " + step.number() + " of " + step.of() : step.title();
+  }
+
+  /** Product, light, amount: what the step needs in figures, the most important first. */
+  public static List<String> figures(Step step) {
+    List<String> figures = new ArrayList<>();
+    step.dose()
+        .ifPresent(
+            dose ->
+                figures.add(
+                    "⌀ "
+                        + Numbers.mm(dose.diameter())
+                        + " "
+                        + step.product().map(p -> p.handling().helping()).orElse("helping")
+                        + ", "
+                        + dose.place().label()
+                        + " ("
+                        + Numbers.format(dose.volume(), 0)
+                        + " mm³ "
+                        + step.product().map(p -> p.label()).orElse("")
+                        + ")"));
+    step.light()
+        .ifPresent(
+            light ->
+                figures.add(
+                    seconds(light.duration())
+                        + (light.times() > 1
+                            ? ": " + light.programme().label() + ", " + light.times() + " times"
+                            : ", button " + light.programme().label())));
+    if (step.amount() > 0) {
+      figures.add("about " + Numbers.thickness(step.amount()) + " off, where it is highest");
+    }
+    step.bit().map(BenchWords::bit).ifPresent(figures::add);
+    return figures;
+  }
+
+  private static String bit(Bit bit) {
+    return bit.name()
+        + ", "
+        + bit.slowest()
+        + " to "
+        + bit.fastest()
+        + " turns a minute, "
+        + bit.direction();
+  }
+
+  /** A duration as a clock shows it. */
+  public static String clock(Duration duration) {
+    long seconds = Math.max(0, duration.toSeconds());
+    return String.format("%d:%02d", seconds / 60, seconds % 60);
+  }
+
+  public static String seconds(Duration duration) {
+    return duration.toSeconds() + " s";
+  }
+
+  public static String minutes(long seconds) {
+    return Math.round(seconds / 60.0) + " min";
+  }
+
+  /** One helping: how large, and where it goes. */
+  public static String dose(Dose dose) {
+    return "⌀ " + Numbers.mm(dose.diameter()) + " " + dose.place().label();
+  }
+
+  /** How product goes on. */
+  public static String portion(Portion portion) {
+    String doses =
+        portion.doses().size()
+            + " "
+            + portion.product().handling().helping()
+            + (portion.doses().size() == 1 ? "" : "s");
+    if (portion.product().handling() == Handling.POWDER_AND_LIQUID) {
+      return doses
+          + portion
+              .split()
+              .map(
+                  split ->
+                      ": "
+                          + Numbers.format(split.powder(), 2)
+                          + " g powder, "
+                          + Numbers.format(split.liquid(), 2)
+                          + " ml liquid")
+              .orElse("");
+    }
+    return doses + portion.strip().map(BenchWords::strip).orElse("");
+  }
+
+  private static String strip(Strip strip) {
+    return ": "
+        + Numbers.mm(strip.length())
+        + " from the tube"
+        + (strip.rows() > 1 ? ", in " + strip.rows() + " rows of " + Numbers.mm(strip.row()) : "")
+        + (strip.mark().isPresent()
+            ? ", ending at mark " + Numbers.format(strip.mark().getAsDouble(), 1)
+            : "");
+  }
+
+  /** Layers and heat. */
+  public static String layers(Layers layers) {
+    return layers.count()
+        + (layers.count() == 1 ? " layer of " : " layers of ")
+        + Numbers.thickness(layers.each());
+  }
+
+  /** What an order of nails risks. */
+  public static String risk(OrderChoice choice) {
+    if (choice.atRisk() == 0) {
+      return "nothing runs, every pinch in time";
+    }
+    List<String> risks = new ArrayList<>();
+    if (!choice.running().isEmpty()) {
+      risks.add(choice.running().size() + " nails wait so long that gel runs");
+    }
+    if (!choice.pinchedOff().isEmpty()) {
+      risks.add(choice.pinchedOff().size() + " pinches miss their time");
+    }
+    return String.join(", ", risks);
+  }
+
+  /** What an infill of one nail takes. */
+  public static String infill(Infill infill) {
+    return infill
+        .removal()
+        .map(why -> "Take it off: " + why)
+        .orElseGet(
+            () ->
+                "gap "
+                    + Numbers.mm(infill.gap())
+                    + ", thin by "
+                    + Numbers.thickness(infill.thinBy())
+                    + ", apex back from "
+                    + Numbers.mm(infill.apexFrom())
+                    + " to "
+                    + Numbers.mm(infill.apexTo()));
+  }
+
+  /** Whether nails are looked at closely in a step. */
+  public static boolean showsNail(Step step) {
+    return step.kind().scope() == StepKind.Scope.FINGER;
+  }
+}

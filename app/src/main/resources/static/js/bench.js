@@ -1,0 +1,117 @@
+// The desk's clocks and pedals. Every time comes from the server; here they are only counted.
+(() => {
+  'use strict';
+  const desk = () => document.getElementById('desk');
+  if (!desk()) return;
+
+  // The page's own clock goes on evenly, whatever the machine's is set to; the server's is what counts.
+  let ahead = 0;
+  let stamped = null;
+  function stamp() {
+    const now = desk().dataset.now;
+    if (now === stamped) return;
+    stamped = now;
+    ahead = Number(now) - performance.now();
+  }
+  const serverNow = () => performance.now() + ahead;
+
+  function clock(ms) {
+    const s = Math.ceil(Math.abs(ms) / 1000);
+    return `${ms < 0 ? '+' : ''}${Math.floor(s / 60)}:${String(s % 60).padStart(2, '0')}`;
+  }
+
+  // --- sound, which can be silenced ------------------------------------------------------------
+  let audio = null;
+  const silent = () => localStorage.getItem('bench-silent') === 'yes';
+  function beep(times) {
+    if (silent()) return;
+    try {
+      audio ??= new AudioContext();
+      for (let i = 0; i < times; i++) {
+        const tone = audio.createOscillator();
+        const loud = audio.createGain();
+        tone.frequency.value = 880;
+        loud.gain.value = 0.15;
+        tone.connect(loud).connect(audio.destination);
+        tone.start(audio.currentTime + i * 0.3);
+        tone.stop(audio.currentTime + i * 0.3 + 0.18);
+      }
+    } catch { /* a desk without sound still flashes */ }
+  }
+  function showSilent() {
+    const button = document.getElementById('silent');
+    if (button) button.firstChild.data = silent() ? 'Sound off ' : 'Sound on ';
+  }
+
+  // --- counting -------------------------------------------------------------------------------
+  const told = new Set();
+  function tick() {
+    stamp();
+    const now = serverNow();
+    document.querySelectorAll('#desk .count').forEach((count) => {
+      const opens = Number(count.dataset.opens);
+      const closes = Number(count.dataset.closes);
+      const before = now < opens;
+      count.textContent = before ? `in ${clock(opens - now)}` : clock(closes - now);
+      count.classList.toggle('waiting', before);
+      count.classList.toggle('over', now >= closes);
+      if (!count.classList.contains('loud')) return;
+      for (const [edge, times] of [[opens, 1], [closes, 2]]) {
+        const key = `${count.dataset.opens}-${edge}`;
+        if (now >= edge && now - edge < 1500 && !told.has(key)) {
+          told.add(key);
+          if (edge === closes || opens > Number(stamped)) {
+            beep(times);
+            document.body.classList.add('flash');
+            setTimeout(() => document.body.classList.remove('flash'), 900);
+          }
+          if (edge === closes) refresh();
+        }
+      }
+    });
+  }
+
+  // --- in step with every other screen ----------------------------------------------------------
+  function refresh() {
+    if (document.activeElement?.matches('input[type="text"]')) return;
+    htmx.ajax('GET', `${desk().dataset.base}/guide/now`, { target: '#desk', swap: 'morph' });
+  }
+  const changes = new EventSource(`${desk().dataset.base}/changes`);
+  changes.addEventListener('changed', refresh);
+  changes.addEventListener('open', refresh);
+  document.addEventListener('visibilitychange', () => { if (!document.hidden) refresh(); });
+  setInterval(refresh, 30000);
+  setInterval(tick, 200);
+
+  // --- knuckles and pedals -----------------------------------------------------------------------
+  let pressed = -Infinity;
+  const keys = { b: 'back', p: 'pause', h: 'heat', k: 'skin', m: 'silent' };
+  document.addEventListener('keydown', (event) => {
+    if (event.ctrlKey || event.metaKey || event.altKey || event.target.matches('input, textarea, select')) return;
+    const key = event.key.toLowerCase();
+    if (key === ' ') {
+      event.preventDefault();
+      event.stopImmediatePropagation();
+      // A pedal bounces, and a foot rests on it.
+      if (event.repeat || performance.now() - pressed < 500) return;
+      pressed = performance.now();
+      (document.getElementById('done') ?? document.getElementById('resume'))?.click();
+    } else if (keys[key] && !event.repeat) {
+      document.getElementById(keys[key])?.click();
+    } else if (key === 'n') {
+      event.preventDefault();
+      document.querySelector('#note input[type="text"]')?.focus();
+    } else if (key === 's') {
+      event.preventDefault();
+      document.querySelector('#skip input[type="text"]')?.focus();
+    }
+  }, true);
+  document.addEventListener('click', (event) => {
+    if (!event.target.closest('#silent')) return;
+    localStorage.setItem('bench-silent', silent() ? 'no' : 'yes');
+    showSilent();
+  });
+  document.addEventListener('htmx:afterSettle', () => { showSilent(); tick(); });
+  showSilent();
+  tick();
+})();

@@ -1,0 +1,113 @@
+package ongle.app.bench;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.hamcrest.Matchers.containsString;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
+
+import java.util.List;
+import java.util.Map;
+import java.util.concurrent.CyclicBarrier;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
+import java.util.stream.IntStream;
+import ongle.app.SalonTest;
+import ongle.core.bench.Guide;
+import ongle.core.schedule.Schedule;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.test.web.servlet.MockMvc;
+
+@SalonTest
+class BenchTest {
+  @Autowired private MockMvc mvc;
+  @Autowired private BenchDesk bench;
+  @Autowired private BenchEventRepository events;
+
+  @ParameterizedTest
+  @ValueSource(longs = {1, 2, 3, 4, 5, 6, 7, 8, 9})
+  void everyDemoSetHasAProductATimeAndSteps(long set) throws Exception {
+    for (String look : List.of("PRODUCT", "TIME", "STEPS")) {
+      mvc.perform(get("/sets/{id}/bench", set).param("look", look)).andExpect(status().isOk());
+    }
+    BenchDesk.Desk desk = bench.desk(set);
+    if (desk.plan().refusals().isEmpty()) {
+      Schedule schedule = desk.plan().schedule();
+      assertThat(schedule.gap()).isLessThan(0.05);
+      assertThat(schedule.missed()).isEmpty();
+    }
+  }
+
+  @Test
+  void whatCannotBeIsSaidAndStaysTyped() throws Exception {
+    choose("room", "50")
+        .andExpect(content().string(containsString("12.0 to 35.0 °C")))
+        .andExpect(content().string(containsString("value=\"50\"")));
+    choose("pace", "fast").andExpect(content().string(containsString("Type a number")));
+    choose("nozzle", "2,5");
+    assertThat(bench.desk(2).choices().nozzle()).isEqualTo(2.5);
+    choose("nozzle", "3");
+  }
+
+  private org.springframework.test.web.servlet.ResultActions choose(String name, String value)
+      throws Exception {
+    return mvc.perform(
+            post("/sets/2/bench/choose")
+                .param("finger", "L2")
+                .param("look", "PRODUCT")
+                .param(name, value))
+        .andExpect(status().isOk());
+  }
+
+  @Test
+  void anotherLampChangesTheTimes() {
+    long before = bench.desk(3).plan().schedule().makespan();
+    bench.choose(3, Map.of("lamp", "uv"));
+
+    assertThat(bench.desk(3).plan().schedule().makespan()).isGreaterThan((int) before);
+    bench.choose(3, Map.of("lamp", "led"));
+  }
+
+  @Test
+  void twoPressingAtOnceAreCountedOnce() throws Exception {
+    bench.begin(5);
+    String step = bench.sitting(5, "").guide().flatMap(Guide::current).orElseThrow().id();
+    long before = events.count();
+    CyclicBarrier together = new CyclicBarrier(4);
+    ExecutorService people = Executors.newFixedThreadPool(4);
+    try {
+      List<Future<BenchDesk.Sitting>> presses =
+          IntStream.range(0, 4)
+              .mapToObj(
+                  i ->
+                      people.submit(
+                          () -> {
+                            together.await();
+                            return bench.press(
+                                5, (guide, now) -> guide.done(step, now.plusSeconds(60)));
+                          }))
+              .toList();
+      for (Future<BenchDesk.Sitting> press : presses) {
+        assertThat(press.get().guide().orElseThrow().past()).hasSize(1);
+      }
+    } finally {
+      people.shutdown();
+    }
+    assertThat(events.count()).isEqualTo(before + 1);
+  }
+
+  @Test
+  void nothingCanBePressedBeforeItBegan() throws Exception {
+    mvc.perform(get("/sets/6/bench/guide"))
+        .andExpect(status().isOk())
+        .andExpect(content().string(containsString("Nothing has begun")));
+    mvc.perform(post("/sets/6/bench/guide/done").param("step", "SANITISE"))
+        .andExpect(status().isOk());
+    assertThat(bench.sitting(6, "").guide()).isEmpty();
+  }
+}

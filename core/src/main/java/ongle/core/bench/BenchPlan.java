@@ -1,0 +1,229 @@
+package ongle.core.bench;
+
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Stream;
+import ongle.core.cure.LampTime;
+import ongle.core.cure.Layers;
+import ongle.core.nail.EarlierProduct;
+import ongle.core.nail.Finger;
+import ongle.core.nail.Hand;
+import ongle.core.nail.PlateCondition;
+import ongle.core.plan.NailPlan;
+import ongle.core.plan.SetPlan;
+import ongle.core.portion.Material;
+import ongle.core.portion.Portion;
+import ongle.core.product.Handling;
+import ongle.core.product.LightCure;
+import ongle.core.product.Product;
+import ongle.core.schedule.Hands;
+import ongle.core.schedule.Job;
+import ongle.core.schedule.Schedule;
+import ongle.core.schedule.Scheduler;
+
+/**
+ * A planned set turned into an appointment.
+ *
+ * @param plan what is built
+ * @param wish how it is carried out
+ * @param portions product by finger
+ * @param infills by finger, at an infill
+ * @param left steps of the client's left hand in their order
+ * @param right of the right hand; steps of both hands stand in both
+ * @param refusals why it cannot be carried out as wished; then there are no steps
+ */
+public record BenchPlan(
+    SetPlan plan,
+    BenchWish wish,
+    Map<Finger, Portion> portions,
+    Map<Finger, Infill> infills,
+    List<Step> left,
+    List<Step> right,
+    List<String> refusals) {
+
+  public static BenchPlan of(SetPlan plan, BenchWish wish) {
+    Map<Finger, Portion> portions = new EnumMap<>(Finger.class);
+    Map<Finger, Infill> infills = new EnumMap<>(Finger.class);
+    for (NailPlan nail : plan.built()) {
+      Finger finger = nail.nail().finger();
+      if (wish.visit() == Visit.INFILL) {
+        Infill infill = Infill.of(nail, wish.regrowth().getOrDefault(finger, 0.0));
+        infills.put(finger, infill);
+      }
+      if (wish.visit() != Visit.REMOVAL) {
+        Portion whole = Portion.of(nail, wish.habits());
+        Optional<Infill> filled =
+            Optional.ofNullable(infills.get(finger)).filter(i -> i.removal().isEmpty());
+        portions.put(finger, filled.map(i -> whole.times(i.share())).orElse(whole));
+      }
+    }
+    List<String> refusals = refusals(plan, wish);
+    List<List<Step>> hands =
+        refusals.isEmpty() ? steps(plan, wish, portions, infills) : List.of(List.of(), List.of());
+    return new BenchPlan(plan, wish, portions, infills, hands.get(0), hands.get(1), refusals);
+  }
+
+  /** Fingers that are worked on: all that are built, or at a removal all that have old product. */
+  private static List<NailPlan> worked(SetPlan plan, BenchWish wish, Hand hand) {
+    return plan.built().stream()
+        .filter(nail -> nail.nail().finger().hand() == hand)
+        .filter(
+            nail -> wish.visit() != Visit.REMOVAL || nail.seen().earlier() != EarlierProduct.NONE)
+        .toList();
+  }
+
+  private static List<String> refusals(SetPlan plan, BenchWish wish) {
+    if (Stream.of(Hand.values()).allMatch(hand -> worked(plan, wish, hand).isEmpty())) {
+      return List.of(
+          wish.visit() == Visit.REMOVAL
+              ? "There is no old product to take off: say in the look-over what is on the nails."
+              : "No finger may be built on today.");
+    }
+    if (wish.visit() == Visit.REMOVAL) {
+      return List.of();
+    }
+    List<LightCure> cures = new ArrayList<>();
+    plan.built().forEach(nail -> nail.build().product().light().ifPresent(cures::add));
+    cures.add(Finish.TOP_COAT);
+    return cures.stream()
+        .flatMap(cure -> LampTime.refusal(wish.lamp(), cure).stream())
+        .distinct()
+        .toList();
+  }
+
+  private static List<List<Step>> steps(
+      SetPlan plan, BenchWish wish, Map<Finger, Portion> portions, Map<Finger, Infill> infills) {
+    Map<Hand, HandSteps> hands = new EnumMap<>(Hand.class);
+    List<NailPlan> all = new ArrayList<>();
+    for (Hand hand : Hand.values()) {
+      List<NailPlan> nails = worked(plan, wish, hand);
+      all.addAll(nails);
+      if (!nails.isEmpty()) {
+        hands.put(hand, new HandSteps(wish, hand, nails, portions, infills));
+      }
+    }
+    for (Routine.Line line : wish.routine().lines()) {
+      Optional<StepKind> both = line.kind().filter(kind -> kind.scope() == StepKind.Scope.SET);
+      if (both.isPresent()) {
+        Step step = both(both.get(), line, plan, all, wish);
+        hands.values().forEach(hand -> hand.add(step));
+      } else {
+        hands.values().forEach(hand -> hand.add(line));
+      }
+    }
+    return Stream.of(Hand.LEFT, Hand.RIGHT)
+        .map(hand -> hands.containsKey(hand) ? hands.get(hand).steps() : List.<Step>of())
+        .toList();
+  }
+
+  private static Step both(
+      StepKind kind, Routine.Line line, SetPlan plan, List<NailPlan> all, BenchWish wish) {
+    List<String> cautions = new ArrayList<>(kind.caution().stream().toList());
+    if (kind == StepKind.SANITISE) {
+      plan.nails().stream()
+          .filter(NailPlan::stopped)
+          .forEach(
+              nail ->
+                  cautions.add(
+                      nail.nail().finger().label()
+                          + ": not built on. "
+                          + nail.stop().orElseThrow().instead()));
+    }
+    return new Step(
+        kind,
+        Routine.name(line),
+        Optional.empty(),
+        all.stream().map(nail -> nail.nail().finger()).toList(),
+        Job.work(kind.name(), kind.seconds() * wish.pace() / 100),
+        Job.Window.OPEN,
+        kind.tool(),
+        Optional.empty(),
+        Optional.empty(),
+        Optional.empty(),
+        1,
+        1,
+        Optional.empty(),
+        0,
+        List.of(),
+        cautions);
+  }
+
+  /** How the build of one nail is cured in layers. */
+  static Layers layers(NailPlan nail, LightCure cure, BenchWish wish) {
+    boolean delicate =
+        nail.nail().condition() == PlateCondition.THIN
+            || nail.nail().condition() == PlateCondition.DAMAGED;
+    double power =
+        delicate
+            ? LampTime.gentle(wish.lamp(), cure).map(time -> time.programme().power()).orElse(1.0)
+            : 1;
+    return Layers.of(
+        nail.build().profile().apexThickness(),
+        cure,
+        wish.pigmented(),
+        wish.lamp(),
+        power,
+        nail.nail().condition());
+  }
+
+  /** How a nail's build is cured; empty when it sets by itself. */
+  public Optional<Layers> layers(NailPlan nail) {
+    return nail.build().product().light().map(cure -> layers(nail, cure, wish));
+  }
+
+  /** Every step once, those of the left hand first. */
+  public List<Step> steps() {
+    return Stream.concat(left.stream(), right.stream()).distinct().toList();
+  }
+
+  public Optional<Step> step(String id) {
+    return steps().stream().filter(step -> step.id().equals(id)).findFirst();
+  }
+
+  /** The shortest appointment with everything still to be done. */
+  public Schedule schedule() {
+    return Scheduler.of(new Hands(jobs(left), jobs(right), Hands.Free.NOW));
+  }
+
+  static List<Job> jobs(List<Step> steps) {
+    return steps.stream().map(Step::job).toList();
+  }
+
+  /**
+   * What the set takes of everything, with what stays in the brush, in each material's measure;
+   * whether the shelf has it is another question.
+   */
+  public Map<Material, Double> amounts() {
+    Map<Material, Double> amounts = new LinkedHashMap<>();
+    for (Portion portion : portions.values()) {
+      Product product = portion.product();
+      if (product.handling() == Handling.POWDER_AND_LIQUID) {
+        portion
+            .split()
+            .ifPresent(
+                split -> {
+                  amounts.merge(Material.of(product), split.powder(), Double::sum);
+                  amounts.merge(Material.ACRYLIC_LIQUID, split.liquid(), Double::sum);
+                });
+      } else {
+        amounts.merge(Material.of(product), portion.applied().total() / 1000, Double::sum);
+      }
+    }
+    if (!portions.isEmpty()) {
+      double coat =
+          plan.built().stream().mapToDouble(nail -> nail.build().surface()).sum()
+              * Finish.COAT
+              / 1000;
+      if (wish.finish().coats() > 0) {
+        amounts.put(Material.COLOUR, coat * wish.finish().coats());
+      }
+      amounts.put(Material.TOP_COAT, coat);
+    }
+    amounts.replaceAll((material, amount) -> amount * (1 + SetPlan.BRUSH_SHARE));
+    return amounts;
+  }
+}

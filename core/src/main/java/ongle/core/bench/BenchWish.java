@@ -1,0 +1,99 @@
+package ongle.core.bench;
+
+import java.util.Map;
+import java.util.Objects;
+import ongle.core.cure.Lamp;
+import ongle.core.cure.Setting;
+import ongle.core.nail.Finger;
+import ongle.core.portion.Brush;
+import ongle.core.portion.Mix;
+import ongle.core.portion.Portion;
+
+/**
+ * How a planned set is carried out.
+ *
+ * @param visit what the appointment is for
+ * @param schools habits
+ * @param routine the salon's steps in its order
+ * @param lamp to cure in
+ * @param pigmented whether the building product is coloured, which light reaches through less
+ * @param mix of acrylic
+ * @param brush for beads and pearls
+ * @param nozzle of the tube, mm
+ * @param finish over the build
+ * @param room temperature, °C
+ * @param pace time taken over the usual, percent
+ * @param regrowth bare plate at each cuticle at an infill, mm; 0 where nothing is said
+ */
+public record BenchWish(
+    Visit visit,
+    BenchSchools schools,
+    Routine routine,
+    Lamp lamp,
+    boolean pigmented,
+    Mix mix,
+    Brush brush,
+    double nozzle,
+    Finish finish,
+    double room,
+    int pace,
+    Map<Finger, Double> regrowth) {
+  public static final int FASTEST_PACE = 50;
+  public static final int SLOWEST_PACE = 250;
+
+  public static final BenchWish USUAL =
+      new BenchWish(
+          Visit.NEW_SET,
+          BenchSchools.USUAL,
+          Routine.USUAL,
+          Lamp.LED,
+          false,
+          Mix.NORMAL,
+          Brush.MEDIUM,
+          ongle.core.portion.Strip.USUAL_NOZZLE,
+          Finish.CLEAR,
+          Setting.USUAL_ROOM,
+          100,
+          Map.of());
+
+  public BenchWish {
+    Objects.requireNonNull(visit);
+    Objects.requireNonNull(schools);
+    Objects.requireNonNull(routine);
+    Objects.requireNonNull(lamp);
+    Objects.requireNonNull(mix);
+    Objects.requireNonNull(brush);
+    Objects.requireNonNull(finish);
+    if (pace < FASTEST_PACE || pace > SLOWEST_PACE) {
+      throw new IllegalArgumentException(
+          "a pace is " + FASTEST_PACE + " to " + SLOWEST_PACE + " %, not " + pace);
+    }
+    regrowth = Map.copyOf(regrowth);
+  }
+
+  /** The same with another order of nails. */
+  public BenchWish with(NailOrder order) {
+    return new BenchWish(
+        visit,
+        schools.with(order),
+        routine,
+        lamp,
+        pigmented,
+        mix,
+        brush,
+        nozzle,
+        finish,
+        room,
+        pace,
+        regrowth);
+  }
+
+  Portion.Habits habits() {
+    return new Portion.Habits(mix, brush, nozzle, schools.construction() == Construction.TWO_STEP);
+  }
+
+  /** How acrylic sets at this temperature and mix. */
+  public Setting setting() {
+    return Setting.at(room, mix);
+  }
+}

@@ -1,0 +1,65 @@
+package ongle.core.bench;
+
+import ongle.core.product.LightCure;
+
+/**
+ * What goes over the build.
+ *
+ * @param colour of the coats
+ * @param coats 0 for clear, else 1 to {@link #MOST_COATS}
+ */
+public record Finish(Colour colour, int coats) {
+  public static final int MOST_COATS = 3;
+  public static final Finish CLEAR = new Finish(Colour.CLEAR, 0);
+
+  /** Thickness of one coat of colour or top coat, mm; a planning figure of our own. */
+  public static final double COAT = 0.06;
+
+  private static final java.util.Set<Integer> EITHER = java.util.Set.of(365, 405);
+
+  /** What a coat of top coat needs of a lamp. */
+  public static final LightCure TOP_COAT = new LightCure(0.3, 0.3, 2.4, 0.4, EITHER, 0.5);
+
+  /** Kinds of colour; dark ones let less light through. */
+  public enum Colour {
+    CLEAR("clear", 0, 1.2),
+    PALE("pale colour", 2, 1.2),
+    DARK("dark colour", 3, 2.4);
+
+    private final String label;
+    private final int usualCoats;
+    private final double dose;
+
+    Colour(String label, int usualCoats, double dose) {
+      this.label = label;
+      this.usualCoats = usualCoats;
+      this.dose = dose;
+    }
+
+    public String label() {
+      return label;
+    }
+
+    /** Coats it takes to cover. */
+    public int usualCoats() {
+      return usualCoats;
+    }
+  }
+
+  public Finish {
+    if (colour == Colour.CLEAR ? coats != 0 : coats < 1 || coats > MOST_COATS) {
+      throw new IllegalArgumentException(
+          "clear has no coats of colour, colour has 1 to " + MOST_COATS + ", not " + coats);
+    }
+  }
+
+  /** In as many coats as it usually takes. */
+  public static Finish of(Colour colour) {
+    return new Finish(colour, colour.usualCoats());
+  }
+
+  /** What one coat of it needs of a lamp. */
+  public LightCure cure() {
+    return new LightCure(0.12, 0.08, colour.dose, 0.3, EITHER, 0.5);
+  }
+}

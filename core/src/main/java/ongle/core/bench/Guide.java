@@ -1,0 +1,520 @@
+package ongle.core.bench;
+
+import java.time.Duration;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Stream;
+import ongle.core.nail.Hand;
+import ongle.core.schedule.Hands;
+import ongle.core.schedule.Job;
+import ongle.core.schedule.Schedule;
+import ongle.core.schedule.Scheduler;
+
+/**
+ * Where an appointment stands: worked out from what happened and nothing else, so that any screen
+ * at any time, and a server started anew, see the same.
+ */
+public final class Guide {
+  /** Two presses closer than this are one: a pedal bounces, and no step is that short. */
+  public static final Duration BOUNCE = Duration.ofMillis(700);
+
+  /** A step took long when it took this many times what was planned and half a minute more. */
+  private static final double LATE_FACTOR = 1.5;
+
+  private static final int LATE_SECONDS = 30;
+
+  private final BenchPlan plan;
+  private final Map<String, Past> past = new LinkedHashMap<>();
+  private final Map<String, Duration> litBefore = new LinkedHashMap<>();
+  private final List<Event> events;
+  private final Instant anchor;
+  private final boolean paused;
+  private final Duration pausedFor;
+  private final Optional<Instant> pausedSince;
+  private final Schedule ahead;
+
+  /**
+   * What became of a step.
+   *
+   * @param began when it was begun
+   * @param ends when it ended, or will end by itself
+   * @param skipped why it was left out; empty when it was done
+   * @param took longer than planned by so much that it is worth knowing
+   * @param offWindow whether it was begun outside the time the product gave it
+   */
+  public record Past(
+      Step step,
+      Instant began,
+      Instant ends,
+      Optional<String> skipped,
+      boolean took,
+      boolean offWindow) {
+    /** Whether it is still going on by itself. */
+    public boolean running(Instant now) {
+      return step.runsByItself() && skipped.isEmpty() && ends.isAfter(now);
+    }
+  }
+
+  /**
+   * A clock on the desk.
+   *
+   * @param what it counts
+   * @param step it belongs to
+   * @param opens when the time begins; before that it counts down to it
+   * @param closes when it is over
+   */
+  public record Clock(What what, Step step, Instant opens, Instant closes) {
+    /** What a clock counts. */
+    public enum What {
+      LAMP("in the lamp"),
+      SOAK("soaking"),
+      WORKING("working time"),
+      PINCH("pinch"),
+      FREEZE("into the lamp before it runs"),
+      SETTLE("drying or hardening");
+
+      private final String label;
+
+      What(String label) {
+        this.label = label;
+      }
+
+      public String label() {
+        return label;
+      }
+    }
+  }
+
+  /**
+   * @param events in the order they happened, the first a BEGIN
+   */
+  public Guide(BenchPlan plan, List<Event> events) {
+    if (events.isEmpty() || events.get(0).type() != Event.Type.BEGIN) {
+      throw new IllegalArgumentException("an appointment begins with its beginning");
+    }
+    this.plan = plan;
+    this.events = List.copyOf(events);
+    Instant moved = events.get(0).at();
+    Duration stopped = Duration.ZERO;
+    Duration stoppedSinceMove = Duration.ZERO;
+    Optional<Instant> since = Optional.empty();
+    for (Event event : events) {
+      switch (event.type()) {
+        case DONE, STARTED, SKIPPED -> {
+          Optional<Step> step = plan.step(event.step());
+          if (step.isPresent() && !past.containsKey(event.step())) {
+            past.put(event.step(), passed(step.get(), event, moved, stoppedSinceMove));
+            moved = event.at();
+            stoppedSinceMove = Duration.ZERO;
+          }
+        }
+        case BACK -> {
+          past.remove(event.step());
+          litBefore.remove(event.step());
+          moved = event.at();
+        }
+        case HEAT -> {
+          Past run = past.get(event.step());
+          if (run != null && run.running(event.at())) {
+            past.remove(event.step());
+            litBefore.merge(
+                event.step(), Duration.between(run.began(), event.at()), Duration::plus);
+            moved = event.at();
+          }
+        }
+        case PAUSED -> since = since.or(() -> Optional.of(event.at()));
+        case RESUMED -> {
+          Duration stop =
+              since.map(from -> Duration.between(from, event.at())).orElse(Duration.ZERO);
+          stopped = stopped.plus(stop);
+          stoppedSinceMove = stoppedSinceMove.plus(stop);
+          since = Optional.empty();
+        }
+        default -> {}
+      }
+    }
+    anchor = moved;
+    pausedSince = since;
+    paused = since.isPresent();
+    pausedFor = stopped;
+    ahead = Scheduler.quick(new Hands(jobs(plan.left()), jobs(plan.right()), free()));
+  }
+
+  private Past passed(Step step, Event event, Instant before, Duration stopped) {
+    if (event.type() == Event.Type.SKIPPED) {
+      return new Past(step, event.at(), event.at(), Optional.of(event.text()), false, false);
+    }
+    if (event.type() == Event.Type.STARTED) {
+      return new Past(
+          step,
+          event.at(),
+          event.at().plus(left(step)),
+          Optional.empty(),
+          false,
+          offWindow(step, event.at()));
+    }
+    // Nobody presses a key to begin: it began when it could, or as long ago as it usually takes.
+    Instant usual = later(before, event.at().minusSeconds(step.job().seconds()));
+    Instant could = earliest(step, before);
+    Instant began = could.isBefore(usual) ? could : usual;
+    Duration took = Duration.between(began, event.at()).minus(stopped);
+    boolean late = took.toSeconds() > LATE_FACTOR * step.job().seconds() + LATE_SECONDS;
+    return new Past(step, began, event.at(), Optional.empty(), late, offWindow(step, usual));
+  }
+
+  private static Instant later(Instant one, Instant other) {
+    return one.isAfter(other) ? one : other;
+  }
+
+  /** When what it needs was there: its hand, its window, what dries before it. */
+  private Instant earliest(Step step, Instant before) {
+    Instant earliest = before;
+    for (Hand hand : Hand.values()) {
+      if (step.on(hand)) {
+        Optional<Instant> free = lastEnd(hand);
+        if (free.isPresent()) {
+          earliest = later(earliest, free.get().plusSeconds(step.job().window().least()));
+        }
+        if (step.job().needsSettled()) {
+          earliest = later(earliest, settledAt(hand).orElse(earliest));
+        }
+      }
+    }
+    return earliest;
+  }
+
+  /** How long it has still to run by itself: its time, less the light it already had. */
+  private Duration left(Step step) {
+    return Duration.ofSeconds(step.job().seconds())
+        .minus(litBefore.getOrDefault(step.id(), Duration.ZERO));
+  }
+
+  private boolean offWindow(Step step, Instant began) {
+    Job.Window window = step.window();
+    if (!window.closes() || step.hand().isEmpty()) {
+      return false;
+    }
+    Optional<Instant> free = lastEnd(step.hand().get());
+    return free.isPresent()
+        && (began.isBefore(free.get().plusSeconds(window.least()))
+            || began.isAfter(free.get().plusSeconds(window.most())));
+  }
+
+  private Optional<Instant> lastEnd(Hand hand) {
+    return past.values().stream()
+        .filter(one -> one.step().on(hand) && one.skipped().isEmpty())
+        .map(Past::ends)
+        .max(Instant::compareTo);
+  }
+
+  private List<Job> jobs(List<Step> steps) {
+    return steps.stream()
+        .filter(step -> !past.containsKey(step.id()))
+        .map(
+            step ->
+                litBefore.containsKey(step.id())
+                    ? new Job(
+                        step.id(),
+                        step.job().technician(),
+                        step.job().lamp(),
+                        (int) Math.max(1, left(step).toSeconds()),
+                        step.job().settles(),
+                        step.job().needsSettled(),
+                        Job.Window.OPEN)
+                    : step.job())
+        .toList();
+  }
+
+  /** When everybody is free, counted from the last thing that moved the work on. */
+  private Hands.Free free() {
+    int lamp =
+        past.values().stream()
+            .filter(one -> one.step().job().lamp() && one.skipped().isEmpty())
+            .mapToInt(one -> fromAnchor(one.ends()))
+            .max()
+            .orElse(0);
+    return new Hands.Free(
+        0,
+        lamp,
+        lastEnd(Hand.LEFT).map(this::fromAnchor).orElse(0),
+        lastEnd(Hand.RIGHT).map(this::fromAnchor).orElse(0),
+        settled(Hand.LEFT),
+        settled(Hand.RIGHT),
+        Hands.Free.CHANGING_HANDS);
+  }
+
+  private int fromAnchor(Instant at) {
+    return (int) Math.ceil(Duration.between(anchor, at).toMillis() / 1000.0);
+  }
+
+  private int settled(Hand hand) {
+    return settledAt(hand).map(this::fromAnchor).orElse(0);
+  }
+
+  private Optional<Instant> settledAt(Hand hand) {
+    return past.values().stream()
+        .filter(one -> one.step().on(hand) && one.step().job().settles() > 0)
+        .filter(one -> one.skipped().isEmpty())
+        .map(one -> one.ends().plusSeconds(one.step().job().settles()))
+        .max(Instant::compareTo);
+  }
+
+  // --- where it stands ------------------------------------------------------------------------
+
+  public BenchPlan plan() {
+    return plan;
+  }
+
+  public List<Event> events() {
+    return events;
+  }
+
+  /** What is to be done now; empty when everything is. Stays until something happens. */
+  public Optional<Step> current() {
+    return coming().findFirst();
+  }
+
+  /** What comes after it. */
+  public List<Step> next(int most) {
+    return coming().skip(1).limit(most).toList();
+  }
+
+  private Stream<Step> coming() {
+    return ahead.slots().stream().flatMap(slot -> plan.step(slot.job().id()).stream());
+  }
+
+  /** The next step of a hand. */
+  public Optional<Step> next(Hand hand) {
+    return coming().filter(step -> step.on(hand)).findFirst();
+  }
+
+  /** What goes on by itself. */
+  public List<Past> running(Instant now) {
+    return past.values().stream().filter(one -> one.running(now)).toList();
+  }
+
+  /** What goes on by itself on a hand. */
+  public Optional<Past> running(Hand hand, Instant now) {
+    return running(now).stream().filter(one -> one.step().on(hand)).findFirst();
+  }
+
+  /** When the current step can begin at the earliest. */
+  public Instant ready() {
+    return current()
+        .flatMap(step -> ahead.of(step.id()))
+        .map(slot -> anchor.plusSeconds(slot.start()))
+        .orElse(anchor);
+  }
+
+  /** When the current step should be finished. */
+  public Instant due() {
+    return current()
+        .flatMap(step -> ahead.of(step.id()))
+        .map(slot -> anchor.plusSeconds(slot.end()))
+        .orElse(anchor);
+  }
+
+  /** When everything will be done, if the rest goes as planned from now on. */
+  public Instant finish(Instant now) {
+    Instant planned = anchor.plusSeconds(ahead.makespan());
+    Instant due = due();
+    return current().isPresent() && now.isAfter(due)
+        ? planned.plus(Duration.between(due, now))
+        : planned;
+  }
+
+  /** Everything on the desk that counts down, the most urgent first. */
+  public List<Clock> clocks(Instant now) {
+    List<Clock> clocks = new ArrayList<>();
+    for (Past run : running(now)) {
+      clocks.add(
+          new Clock(
+              run.step().job().lamp() ? Clock.What.LAMP : Clock.What.SOAK,
+              run.step(),
+              run.began(),
+              run.ends()));
+    }
+    for (Hand hand : Hand.values()) {
+      next(hand)
+          .filter(step -> step.job().window().closes())
+          .ifPresent(step -> window(clocks, step, hand));
+    }
+    current()
+        .filter(step -> step.job().needsSettled() && ready().isAfter(now))
+        .ifPresent(step -> clocks.add(new Clock(Clock.What.SETTLE, step, anchor, ready())));
+    past.values().stream()
+        .filter(one -> one.step().kind() == StepKind.BEAD && one.skipped().isEmpty())
+        .reduce((earlier, later) -> later)
+        .map(
+            bead ->
+                new Clock(
+                    Clock.What.WORKING,
+                    bead.step(),
+                    bead.ends(),
+                    bead.ends().plus(plan.wish().setting().working())))
+        .filter(clock -> clock.closes().isAfter(now))
+        .ifPresent(clocks::add);
+    clocks.sort(Comparator.comparing(Clock::closes));
+    return clocks;
+  }
+
+  private void window(List<Clock> clocks, Step step, Hand hand) {
+    lastEnd(hand)
+        .ifPresent(
+            free ->
+                clocks.add(
+                    new Clock(
+                        step.kind() == StepKind.PINCH ? Clock.What.PINCH : Clock.What.FREEZE,
+                        step,
+                        free.plusSeconds(step.window().least()),
+                        free.plusSeconds(step.window().most()))));
+  }
+
+  /** What is behind, in the order it happened. */
+  public List<Past> past() {
+    return List.copyOf(past.values());
+  }
+
+  public int total() {
+    return plan.steps().size();
+  }
+
+  public boolean paused() {
+    return paused;
+  }
+
+  /** How long the technician has stopped altogether. */
+  public Duration pausedFor(Instant now) {
+    return pausedFor.plus(
+        pausedSince.map(since -> Duration.between(since, now)).orElse(Duration.ZERO));
+  }
+
+  /** Everything is done or left out, and nothing runs any more. */
+  public boolean finished(Instant now) {
+    return current().isEmpty() && running(now).isEmpty();
+  }
+
+  /** The rest, planned from the last thing that happened. */
+  public Schedule ahead() {
+    return ahead;
+  }
+
+  // --- what may happen ------------------------------------------------------------------------
+
+  /**
+   * What pressing done on a step does now.
+   *
+   * @param step as the presser saw it
+   * @return the event to note, or why nothing is noted
+   */
+  public Answer done(String step, Instant now) {
+    Optional<Step> current = current();
+    if (current.isEmpty() || !current.get().id().equals(step)) {
+      return Answer.refused("That step is behind already: counted once.");
+    }
+    if (paused) {
+      return Answer.refused("Paused. Go on first.");
+    }
+    Optional<Event> last =
+        events.stream().filter(event -> event.type().moves()).reduce((a, b) -> b);
+    if (last.filter(event -> now.isBefore(event.at().plus(BOUNCE))).isPresent()) {
+      return Answer.refused("Pressed twice: counted once.");
+    }
+    Optional<Past> busy = busy(current.get(), now);
+    if (busy.isPresent()) {
+      long seconds = Duration.between(now, busy.get().ends()).toSeconds() + 1;
+      return Answer.refused(
+          (busy.get().step().job().lamp() ? "The lamp still runs " : "Still soaking ")
+              + seconds
+              + " s.");
+    }
+    return new Answer(
+        Optional.of(
+            Event.of(
+                now, current.get().runsByItself() ? Event.Type.STARTED : Event.Type.DONE, step)),
+        "");
+  }
+
+  /** What runs by itself and holds what the step needs. */
+  private Optional<Past> busy(Step step, Instant now) {
+    return running(now).stream()
+        .filter(
+            run ->
+                (step.job().lamp() && run.step().job().lamp())
+                    || run.step().hand().isEmpty()
+                    || step.hand().isEmpty()
+                    || run.step().hand().equals(step.hand()))
+        .findFirst();
+  }
+
+  /**
+   * Leaves the current step out.
+   *
+   * @param reason at least a word
+   */
+  public Answer skip(String step, String reason, Instant now) {
+    if (current().filter(one -> one.id().equals(step)).isEmpty()) {
+      return Answer.refused("That step is behind already.");
+    }
+    if (reason.isBlank()) {
+      return Answer.refused("Say why it is left out; it is kept with the visit.");
+    }
+    return new Answer(Optional.of(new Event(now, Event.Type.SKIPPED, step, reason.strip())), "");
+  }
+
+  /** Takes the last step back. */
+  public Answer back(Instant now) {
+    return past.keySet().stream()
+        .reduce((a, b) -> b)
+        .map(step -> new Answer(Optional.of(Event.of(now, Event.Type.BACK, step)), ""))
+        .orElseGet(() -> Answer.refused("Nothing to take back."));
+  }
+
+  /**
+   * Notes something that moves nothing on: a pause, a word, product on skin, heat.
+   *
+   * @param step it happened at; for heat, the one in the lamp is found
+   */
+  public Answer note(Event.Type type, String step, String text, Instant now) {
+    return switch (type) {
+      case PAUSED ->
+          paused ? Answer.refused("Paused already.") : noted(new Event(now, type, step, text));
+      case RESUMED ->
+          paused ? noted(new Event(now, type, step, text)) : Answer.refused("Not paused.");
+      case NOTE ->
+          text.isBlank()
+              ? Answer.refused("Write a word to note.")
+              : noted(new Event(now, type, step, text.strip()));
+      case SKIN -> noted(new Event(now, type, step, text.strip()));
+      case HEAT ->
+          running(now).stream()
+              .filter(run -> run.step().job().lamp())
+              .findFirst()
+              .map(run -> noted(new Event(now, type, run.step().id(), text.strip())))
+              .orElseGet(() -> Answer.refused("No hand is in the lamp."));
+      case BEGIN, DONE, STARTED, SKIPPED, BACK ->
+          throw new IllegalArgumentException(type + " is not noted but done");
+    };
+  }
+
+  private static Answer noted(Event event) {
+    return new Answer(Optional.of(event), "");
+  }
+
+  /**
+   * What becomes of something pressed.
+   *
+   * @param event to note; empty when refused
+   * @param why it is refused; empty when it is not
+   */
+  public record Answer(Optional<Event> event, String why) {
+    static Answer refused(String why) {
+      return new Answer(Optional.empty(), why);
+    }
+  }
+}

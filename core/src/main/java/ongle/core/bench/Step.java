@@ -1,0 +1,73 @@
+package ongle.core.bench;
+
+import java.util.List;
+import java.util.Optional;
+import ongle.core.cure.LampTime;
+import ongle.core.nail.Finger;
+import ongle.core.nail.Hand;
+import ongle.core.portion.Dose;
+import ongle.core.product.Product;
+import ongle.core.schedule.Job;
+
+/**
+ * One step of an appointment.
+ *
+ * @param kind of step
+ * @param title what it is called in this salon
+ * @param hand it is done on; empty for both
+ * @param fingers it is done on, in order
+ * @param job its time and what it holds; its window is planned tighter than the product's
+ * @param window in which the product wants it begun after the step before it on the hand
+ * @param tool for these nails
+ * @param bit of the electric file; empty where it is not used
+ * @param product laid; empty where none is
+ * @param dose of it
+ * @param number of this dose, layer or coat, from 1
+ * @param of how many; 1 where it does not count
+ * @param light of the lamp
+ * @param amount mm to take off, where something is taken off; 0 else
+ * @param hints what to mind on these nails, most important first
+ * @param cautions at this step
+ */
+public record Step(
+    StepKind kind,
+    String title,
+    Optional<Hand> hand,
+    List<Finger> fingers,
+    Job job,
+    Job.Window window,
+    String tool,
+    Optional<Bit> bit,
+    Optional<Product> product,
+    Optional<Dose> dose,
+    int number,
+    int of,
+    Optional<LampTime> light,
+    double amount,
+    List<String> hints,
+    List<String> cautions) {
+  public Step {
+    fingers = List.copyOf(fingers);
+    hints = List.copyOf(hints);
+    cautions = List.copyOf(cautions);
+  }
+
+  public String id() {
+    return job.id();
+  }
+
+  /** Whether it is done on that hand, alone or with the other. */
+  public boolean on(Hand side) {
+    return hand.isEmpty() || hand.get() == side;
+  }
+
+  /** The finger, where it is done on one. */
+  public Optional<Finger> finger() {
+    return fingers.size() == 1 ? Optional.of(fingers.get(0)) : Optional.empty();
+  }
+
+  /** Whether nobody works while it runs: hands in the lamp or soaking. */
+  public boolean runsByItself() {
+    return !job.technician();
+  }
+}

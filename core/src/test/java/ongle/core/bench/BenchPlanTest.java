@@ -1,0 +1,293 @@
+package ongle.core.bench;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.List;
+import java.util.Map;
+import java.util.OptionalDouble;
+import java.util.Random;
+import java.util.Set;
+import java.util.stream.Stream;
+import ongle.core.cure.Lamp;
+import ongle.core.cure.Programme;
+import ongle.core.fitting.BuildWay;
+import ongle.core.nail.EarlierProduct;
+import ongle.core.nail.Finger;
+import ongle.core.nail.PlateCondition;
+import ongle.core.plan.SetPlan;
+import ongle.core.portion.Dose;
+import ongle.core.portion.Mix;
+import ongle.core.product.Product;
+import ongle.core.schedule.Feasible;
+import ongle.core.schedule.Hands;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.Arguments;
+import org.junit.jupiter.params.provider.MethodSource;
+import org.junit.jupiter.params.provider.ValueSource;
+
+class BenchPlanTest {
+  static Stream<Arguments> systems() {
+    return Product.STANDARD.stream()
+        .flatMap(product -> Stream.of(BuildWay.values()).map(way -> Arguments.of(product, way)));
+  }
+
+  private static List<String> kinds(List<Step> steps) {
+    return steps.stream().map(step -> step.kind().name()).toList();
+  }
+
+  private static BenchWish wish(Visit visit, BenchSchools schools, Map<Finger, Double> regrowth) {
+    BenchWish usual = BenchWish.USUAL;
+    return new BenchWish(
+        visit,
+        schools,
+        usual.routine(),
+        usual.lamp(),
+        false,
+        Mix.NORMAL,
+        usual.brush(),
+        usual.nozzle(),
+        Finish.of(Finish.Colour.PALE),
+        usual.room(),
+        100,
+        regrowth);
+  }
+
+  private static BenchWish with(Lamp lamp) {
+    BenchWish usual = BenchWish.USUAL;
+    return new BenchWish(
+        usual.visit(),
+        usual.schools(),
+        usual.routine(),
+        lamp,
+        false,
+        usual.mix(),
+        usual.brush(),
+        usual.nozzle(),
+        usual.finish(),
+        usual.room(),
+        100,
+        Map.of());
+  }
+
+  @ParameterizedTest
+  @MethodSource("systems")
+  void everySystemAndWayGetsStepsThatFitIt(Product product, BuildWay way) {
+    BenchPlan plan = BenchPlan.of(Sets.of(product, way), BenchWish.USUAL);
+
+    assertThat(plan.refusals()).isEmpty();
+    List<String> kinds = kinds(plan.left());
+    boolean form = way == BuildWay.FORM || way == BuildWay.REUSABLE_FORM;
+    assertThat(kinds.contains("FORM_SET")).isEqualTo(form);
+    assertThat(kinds.contains("FORM_OFF")).isEqualTo(form);
+    assertThat(kinds.contains("FORM_CUT")).isEqualTo(way == BuildWay.FORM);
+    assertThat(kinds.contains("TIP_ON")).isEqualTo(way == BuildWay.TIP);
+    assertThat(kinds.contains("BEAD")).isEqualTo(product == Product.ACRYLIC);
+    assertThat(kinds.contains("UNDERSIDE")).isEqualTo(form && product != Product.ACRYLIC);
+    assertThat(kinds).doesNotContain("FREE_SKIN", "SOFTEN", "REMOVE_POLISH", "SOAK");
+    assertThat(kinds.get(0)).isEqualTo("SANITISE");
+    assertThat(kinds.get(kinds.size() - 1)).isEqualTo("OIL");
+    if (way == BuildWay.TIP || way == BuildWay.OVERLAY) {
+      assertThat(kinds).doesNotContain("PINCH");
+    }
+    assertThat(plan.steps().stream().map(Step::id).distinct()).hasSize(plan.steps().size());
+    Feasible.check(
+        plan.schedule(),
+        new Hands(BenchPlan.jobs(plan.left()), BenchPlan.jobs(plan.right()), Hands.Free.NOW));
+  }
+
+  @ParameterizedTest
+  @MethodSource("systems")
+  void whatIsLaidAddsUpToWhatIsApplied(Product product, BuildWay way) {
+    SetPlan set = Sets.of(product, way);
+    BenchPlan plan = BenchPlan.of(set, BenchWish.USUAL);
+
+    plan.portions()
+        .values()
+        .forEach(
+            portion ->
+                assertThat(portion.doses().stream().mapToDouble(Dose::volume).sum())
+                    .isCloseTo(
+                        set.of(portion.finger()).orElseThrow().appliedVolume(), within(1e-6)));
+    double laid =
+        plan.steps().stream().flatMap(step -> step.dose().stream()).mapToDouble(Dose::volume).sum();
+    assertThat(laid)
+        .isCloseTo(
+            set.built().stream().mapToDouble(nail -> nail.appliedVolume()).sum(), within(1e-6));
+  }
+
+  @ParameterizedTest
+  @ValueSource(
+      ints = {
+        1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12, 13, 14, 15, 16, 17, 18, 19, 20, 21, 22, 23, 24
+      })
+  void anySetCanBeWorkedWithNobodyTwiceAtOnce(int seed) {
+    Random random = new Random(seed);
+    BenchSchools schools =
+        new BenchSchools(
+            Sets.one(random, Softener.values()),
+            Sets.one(random, CuticleTool.values()),
+            Sets.one(random, Primer.values()),
+            Sets.one(random, TipAttachment.values()),
+            Sets.one(random, Construction.values()),
+            Sets.one(random, NailOrder.values()),
+            Sets.one(random, FilingRoutine.values()),
+            Sets.one(random, Rework.values()));
+    BenchPlan plan =
+        BenchPlan.of(
+            Sets.any(seed),
+            wish(Sets.one(random, Visit.values()), schools, Map.of(Finger.L2, 2.0)));
+
+    if (plan.refusals().isEmpty()) {
+      Feasible.check(
+          plan.schedule(),
+          new Hands(BenchPlan.jobs(plan.left()), BenchPlan.jobs(plan.right()), Hands.Free.NOW));
+      assertThat(plan.steps().stream().map(Step::id).distinct()).hasSize(plan.steps().size());
+    }
+  }
+
+  @ParameterizedTest
+  @MethodSource("systems")
+  void aWholeSetIsNearTheBound(Product product, BuildWay way) {
+    for (OrderChoice choice :
+        OrderChoice.all(BenchPlan.of(Sets.of(product, way), BenchWish.USUAL))) {
+      assertThat(choice.schedule().gap()).as("%s", choice.order()).isLessThan(0.08);
+      assertThat(choice.schedule().missed()).isEmpty();
+    }
+  }
+
+  @Test
+  void flowingGelRunsWhenAWholeHandIsLaidFirst() {
+    List<OrderChoice> choices =
+        OrderChoice.all(BenchPlan.of(Sets.of(Product.HARD_GEL, BuildWay.FORM), BenchWish.USUAL));
+
+    OrderChoice safest = choices.get(0);
+    OrderChoice whole =
+        choices.stream()
+            .filter(choice -> choice.order() == NailOrder.WHOLE_HAND)
+            .findFirst()
+            .orElseThrow();
+    assertThat(safest.order()).isEqualTo(NailOrder.ONE_AT_A_TIME);
+    assertThat(safest.atRisk()).isZero();
+    assertThat(whole.running()).contains(Finger.L2, Finger.R2);
+  }
+
+  @Test
+  void pinchesAreOnlyHitOneNailAtATime() {
+    List<OrderChoice> choices =
+        OrderChoice.all(BenchPlan.of(Sets.of(Product.ACRYLIC, BuildWay.FORM), BenchWish.USUAL));
+
+    assertThat(choices.get(0).order()).isEqualTo(NailOrder.ONE_AT_A_TIME);
+    assertThat(choices.get(choices.size() - 1).pinchedOff()).isNotEmpty();
+  }
+
+  @Test
+  void bittenNailsAreNotShortenedAndTheirBodyComesFirst() {
+    BenchPlan plan =
+        BenchPlan.of(
+            Sets.worn(Product.ACRYLIC, EarlierProduct.NONE, PlateCondition.BITTEN),
+            BenchWish.USUAL);
+
+    assertThat(kinds(plan.left())).contains("FREE_SKIN").doesNotContain("SHORTEN");
+    Step first =
+        plan.left().stream().filter(step -> step.kind() == StepKind.BEAD).findFirst().orElseThrow();
+    assertThat(first.dose().orElseThrow().place()).isEqualTo(Dose.Place.STRESS_ZONE);
+  }
+
+  @Test
+  void hardGelIsFiledOffAndAcrylicSoaked() {
+    BenchWish wish = wish(Visit.REMOVAL, BenchSchools.USUAL, Map.of());
+
+    List<String> hard =
+        kinds(
+            BenchPlan.of(
+                    Sets.worn(Product.HARD_GEL, EarlierProduct.HARD_GEL, PlateCondition.SOUND),
+                    wish)
+                .left());
+    List<String> acrylic =
+        kinds(
+            BenchPlan.of(
+                    Sets.worn(Product.HARD_GEL, EarlierProduct.ACRYLIC, PlateCondition.SOUND), wish)
+                .left());
+
+    assertThat(hard).contains("FILE_OFF", "OIL").doesNotContain("SOAK", "TOP", "PRIME");
+    assertThat(acrylic).containsSubsequence("THIN_OLD", "SOAK", "SOAK_CHECK", "PLATE_CARE", "OIL");
+  }
+
+  @Test
+  void anInfillMovesTheApexBackAndTakesLessThanANewSet() {
+    SetPlan set = Sets.worn(Product.ACRYLIC, EarlierProduct.ACRYLIC, PlateCondition.SOUND);
+    BenchPlan fresh = BenchPlan.of(set, BenchWish.USUAL);
+    BenchPlan infill =
+        BenchPlan.of(
+            set,
+            wish(
+                Visit.INFILL,
+                BenchSchools.USUAL,
+                Map.of(Finger.L1, 2.0, Finger.L2, 2.2, Finger.L3, 6.0)));
+
+    assertThat(infill.infills().get(Finger.L2).apexFrom())
+        .isCloseTo(infill.infills().get(Finger.L2).apexTo() + 2.2, within(1e-9));
+    assertThat(infill.infills().get(Finger.L2).thinBy()).isPositive();
+    assertThat(infill.portions().get(Finger.L2).applied().total())
+        .isLessThan(fresh.portions().get(Finger.L2).applied().total());
+    assertThat(infill.infills().get(Finger.L3).removal()).isPresent();
+    assertThat(
+            infill.left().stream()
+                .filter(step -> step.kind() == StepKind.THIN_OLD)
+                .flatMap(step -> step.fingers().stream()))
+        .containsExactly(Finger.L3);
+  }
+
+  @Test
+  void aLampThatCannotCureItIsRefused() {
+    SetPlan set = Sets.of(Product.HARD_GEL, BuildWay.FORM);
+    Lamp blue =
+        new Lamp(
+            "blue",
+            "blue lamp",
+            Set.of(450),
+            40,
+            OptionalDouble.empty(),
+            true,
+            List.of(new Programme("60 s", 60, 1)));
+
+    assertThat(BenchPlan.of(set, with(blue)).refusals())
+        .hasSize(1)
+        .first()
+        .asString()
+        .contains("450");
+    assertThat(BenchPlan.of(set, with(Lamp.LED.measuring(15))).refusals())
+        .hasSize(1)
+        .first()
+        .asString()
+        .contains("38 %");
+    assertThat(BenchPlan.of(set, with(blue)).steps()).isEmpty();
+  }
+
+  @Test
+  void aWeakenedLampTakesLonger() {
+    SetPlan set = Sets.of(Product.HARD_GEL, BuildWay.OVERLAY);
+    int fresh = light(BenchPlan.of(set, BenchWish.USUAL));
+    int weak = light(BenchPlan.of(set, with(Lamp.LED.measuring(28))));
+
+    assertThat(weak).isGreaterThan(fresh);
+  }
+
+  private static int light(BenchPlan plan) {
+    return plan.steps().stream()
+        .filter(step -> step.kind() == StepKind.CURE)
+        .mapToInt(step -> step.job().seconds())
+        .sum();
+  }
+
+  @Test
+  void skippedPreparationIsNotAskedFor() {
+    BenchPlan plan = BenchPlan.of(Sets.of(Product.HARD_GEL, BuildWay.FORM), BenchWish.USUAL);
+    assertThat(kinds(plan.left()))
+        .containsSubsequence("SHINE", "DUST", "DEHYDRATE", "PRIME", "FRAME");
+    assertThat(plan.amounts().keySet().stream().map(material -> material.code()))
+        .containsExactly("hard-gel", "top-coat");
+  }
+}

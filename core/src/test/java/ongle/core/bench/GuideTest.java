@@ -1,0 +1,200 @@
+package ongle.core.bench;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.time.Duration;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+import ongle.core.fitting.BuildWay;
+import ongle.core.nail.Hand;
+import ongle.core.product.Product;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+
+class GuideTest {
+  private static final Instant NINE = Instant.parse("2026-03-10T09:00:00Z");
+
+  private final List<Event> events = new ArrayList<>();
+  private BenchPlan plan = BenchPlan.of(Sets.of(Product.HARD_GEL, BuildWay.FORM), BenchWish.USUAL);
+  private Instant now = NINE;
+
+  private Guide begin() {
+    events.add(Event.of(now, Event.Type.BEGIN, ""));
+    return guide();
+  }
+
+  private Guide guide() {
+    return new Guide(plan, events);
+  }
+
+  /** Works the current step in its time and presses done. */
+  private Guide work() {
+    Guide guide = guide();
+    Step step = guide.current().orElseThrow();
+    now = now.isBefore(guide.ready()) ? guide.ready() : now;
+    if (!step.runsByItself()) {
+      now = now.plusSeconds(Math.max(1, step.job().seconds()));
+    } else {
+      now = now.plusSeconds(1);
+    }
+    Guide.Answer answer = guide.done(step.id(), now);
+    assertThat(answer.why()).as(step.id()).isEmpty();
+    events.add(answer.event().orElseThrow());
+    return guide();
+  }
+
+  private Guide workTo(StepKind kind) {
+    Guide guide = guide();
+    while (guide.current().orElseThrow().kind() != kind) {
+      guide = work();
+    }
+    return guide;
+  }
+
+  @ParameterizedTest
+  @MethodSource("ongle.core.bench.BenchPlanTest#systems")
+  void everySystemRunsFromTheFirstStepToTheLast(Product product, BuildWay way) {
+    plan = BenchPlan.of(Sets.of(product, way), BenchWish.USUAL.with(NailOrder.ONE_AT_A_TIME));
+    Guide guide = begin();
+    Set<String> seen = new HashSet<>();
+    while (guide.current().isPresent()) {
+      assertThat(seen.add(guide.current().get().id())).isTrue();
+      guide = work();
+    }
+
+    assertThat(seen).hasSize(plan.steps().size());
+    assertThat(guide.finished(now.plusSeconds(300))).isTrue();
+    assertThat(guide.past()).noneMatch(Guide.Past::offWindow);
+  }
+
+  @Test
+  void theLampRunsWhileTheOtherHandIsWorkedOn() {
+    Guide guide = begin();
+    int besides = 0;
+    while (guide.current().isPresent()) {
+      guide = work();
+      for (Guide.Past run : guide.running(now)) {
+        assertThat(guide.clocks(now)).anyMatch(clock -> clock.what() == Guide.Clock.What.LAMP);
+        Hand inLamp = run.step().hand().orElseThrow();
+        besides += guide.current().filter(step -> !step.on(inLamp)).isPresent() ? 1 : 0;
+      }
+    }
+    assertThat(besides).isGreaterThan(8);
+  }
+
+  @Test
+  void doneTwiceAtOnceCountsOnce() {
+    Guide guide = begin();
+    String first = guide.current().orElseThrow().id();
+    now = now.plusSeconds(60);
+    events.add(guide.done(first, now).event().orElseThrow());
+
+    assertThat(guide().done(first, now).event()).isEmpty();
+    String second = guide().current().orElseThrow().id();
+    assertThat(guide().done(second, now.plusMillis(300)).why()).contains("twice");
+    assertThat(guide().done(second, now.plusSeconds(2)).event()).isPresent();
+  }
+
+  @Test
+  void aHandInTheLampIsNotWorkedOn() {
+    plan = BenchPlan.of(Sets.of(Product.POLY_GEL, BuildWay.OVERLAY), BenchWish.USUAL);
+    begin();
+    Guide guide = guide();
+    while (guide.running(now).isEmpty()
+        || guide.current().orElseThrow().hand().isEmpty()
+        || guide.next(guide.running(now).get(0).step().hand().orElseThrow()).isEmpty()
+        || !guide
+            .current()
+            .orElseThrow()
+            .on(guide.running(now).get(0).step().hand().orElseThrow())) {
+      guide = work();
+      if (guide.current().isEmpty()) {
+        return;
+      }
+    }
+    assertThat(guide.done(guide.current().get().id(), now.plusSeconds(1)).event()).isEmpty();
+  }
+
+  @Test
+  void heatTakesTheHandOutAndTheRestOfTheTimeRemains() {
+    begin();
+    workTo(StepKind.CURE);
+    String cure = guide().current().orElseThrow().id();
+    work();
+    Instant began = now;
+    events.add(Event.of(began.plusSeconds(20), Event.Type.HEAT, cure));
+
+    Guide guide = guide();
+    assertThat(guide.running(began.plusSeconds(20))).isEmpty();
+    Instant again = began.plusSeconds(40);
+    while (!guide.current().orElseThrow().id().equals(cure)) {
+      now = again = again.plusSeconds(5);
+      guide = work();
+      again = now;
+    }
+    events.add(guide.done(cure, again.plusSeconds(2)).event().orElseThrow());
+    Guide.Past run = guide().running(again.plusSeconds(2)).get(0);
+    assertThat(Duration.between(run.began(), run.ends())).isEqualTo(Duration.ofSeconds(40));
+  }
+
+  @Test
+  void aStepThatTakesLongerMovesTheEndAndIsRemembered() {
+    Guide guide = begin();
+    Instant planned = guide.finish(now);
+    Instant late = now.plusSeconds(600);
+
+    assertThat(guide.finish(late)).isAfter(planned.plusSeconds(500));
+    events.add(guide.done(guide.current().orElseThrow().id(), late).event().orElseThrow());
+    assertThat(guide().past().get(0).took()).isTrue();
+    assertThat(guide().finish(late)).isAfter(planned.plusSeconds(500));
+  }
+
+  @Test
+  void timeStoppedIsNotTimeTaken() {
+    begin();
+    events.add(Event.of(now.plusSeconds(10), Event.Type.PAUSED, ""));
+    assertThat(guide().done(guide().current().orElseThrow().id(), now.plusSeconds(20)).why())
+        .contains("Paused");
+    events.add(Event.of(now.plusSeconds(610), Event.Type.RESUMED, ""));
+    Guide guide = guide();
+    events.add(
+        guide.done(guide.current().orElseThrow().id(), now.plusSeconds(660)).event().orElseThrow());
+
+    assertThat(guide().past().get(0).took()).isFalse();
+    assertThat(guide().pausedFor(now)).isEqualTo(Duration.ofSeconds(600));
+  }
+
+  @Test
+  void whatIsSkippedHasAReasonAndCanBeTakenBack() {
+    Guide guide = begin();
+    String first = guide.current().orElseThrow().id();
+
+    assertThat(guide.skip(first, " ", now).why()).contains("why");
+    events.add(guide.skip(first, "done at home", now).event().orElseThrow());
+    assertThat(guide().past().get(0).skipped()).contains("done at home");
+    events.add(guide().back(now).event().orElseThrow());
+    assertThat(guide().current().orElseThrow().id()).isEqualTo(first);
+    assertThat(guide().back(now).event()).isEmpty();
+  }
+
+  @Test
+  void aPinchTooEarlyIsNoted() {
+    plan =
+        BenchPlan.of(
+            Sets.of(Product.ACRYLIC, BuildWay.FORM), BenchWish.USUAL.with(NailOrder.ONE_AT_A_TIME));
+    begin();
+    while (guide().current().orElseThrow().kind() != StepKind.PINCH) {
+      work();
+    }
+    String pinch = guide().current().orElseThrow().id();
+    Guide guide = guide();
+    boolean waits = guide.ready().isAfter(now);
+    events.add(guide.done(pinch, now.plusSeconds(5)).event().orElseThrow());
+
+    assertThat(guide().past().get(guide().past().size() - 1).offWindow()).isEqualTo(waits);
+  }
+}

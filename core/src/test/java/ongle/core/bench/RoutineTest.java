@@ -1,0 +1,54 @@
+package ongle.core.bench;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.junit.jupiter.api.Test;
+
+class RoutineTest {
+  private static List<String> codes(Routine routine) {
+    return routine.lines().stream().map(Routine.Line::code).toList();
+  }
+
+  @Test
+  void whatMayMoveMoves() {
+    assertThat(codes(Routine.USUAL.moved("SHORTEN", 3)))
+        .containsSubsequence("PUSH_BACK", "SHORTEN");
+  }
+
+  @Test
+  void whatChemistryFixesStaysAndSaysWhy() {
+    assertThatThrownBy(() -> Routine.USUAL.moved("PRIME", -1))
+        .isInstanceOf(Routine.Impossible.class)
+        .hasMessageContaining("primer only works on a dry plate");
+    assertThat(Routine.USUAL.fixed("SANITISE", 1)).get().asString().contains("unclean");
+    assertThat(Routine.USUAL.fixed("TRIM", -1)).isEmpty();
+  }
+
+  @Test
+  void ownStepsStandWhereTheyWerePutAndGoAgain() {
+    Routine routine = Routine.USUAL.withOwn("own-1", "Hand massage", 120, "COATS");
+
+    assertThat(codes(routine)).containsSubsequence("COATS", "own-1", "OIL");
+    assertThatThrownBy(() -> routine.moved("own-1", -5)).hasMessageContaining("you said so");
+    assertThat(routine.without("own-1")).isEqualTo(Routine.USUAL);
+    assertThat(Routine.name(routine.renamed("own-1", "Massage").of("own-1").orElseThrow()))
+        .isEqualTo("Massage");
+    assertThatThrownBy(() -> Routine.USUAL.withOwn("own-1", " ", 120, "COATS"))
+        .isInstanceOf(Routine.Impossible.class);
+    assertThatThrownBy(() -> Routine.USUAL.withOwn("own-1", "Massage", 0, "COATS"))
+        .isInstanceOf(Routine.Impossible.class);
+  }
+
+  @Test
+  void aListThatForbidsItselfIsRefused() {
+    List<Routine.Line> lines = new ArrayList<>(Routine.USUAL.lines());
+    lines.add(new Routine.Line("a", Optional.of("A"), 10, Optional.of("b")));
+    lines.add(new Routine.Line("b", Optional.of("B"), 10, Optional.of("a")));
+
+    assertThatThrownBy(() -> new Routine(lines)).hasMessageContaining("waits for itself");
+  }
+}

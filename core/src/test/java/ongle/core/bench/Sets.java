@@ -1,0 +1,126 @@
+package ongle.core.bench;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Random;
+import ongle.core.Kits;
+import ongle.core.fitting.BuildWay;
+import ongle.core.fitting.Tip;
+import ongle.core.fitting.TipKit;
+import ongle.core.nail.EarlierProduct;
+import ongle.core.nail.Finger;
+import ongle.core.nail.Nail;
+import ongle.core.nail.PlateCondition;
+import ongle.core.nail.SkinState;
+import ongle.core.plan.Adjustments;
+import ongle.core.plan.LookOver;
+import ongle.core.plan.SetPlan;
+import ongle.core.plan.SetPlanner;
+import ongle.core.plan.SetWish;
+import ongle.core.plan.Wearer;
+import ongle.core.product.Product;
+import ongle.core.shape.LengthWish;
+import ongle.core.shape.NailShape;
+import ongle.core.structure.ApexSchool;
+import ongle.core.structure.CrossThickness;
+
+/** Planned sets for tests of the bench. */
+final class Sets {
+  private static final TipKit KIT =
+      new TipKit(
+          "box",
+          "box",
+          NailShape.SQUARE,
+          List.of(
+              new Tip("1", 15, 2.8, 6, 24, 0.5),
+              new Tip("2", 11, 2.0, 6, 24, 0.5),
+              new Tip("3", 9, 1.7, 5, 20, 0.5)));
+
+  private Sets() {}
+
+  /** Ten sound nails, all built one way. */
+  static SetPlan of(Product product, BuildWay way) {
+    double extension = way == BuildWay.OVERLAY ? 0 : way == BuildWay.FREE_HAND ? 2 : 5;
+    List<SetPlanner.Item> items = new ArrayList<>();
+    for (Finger finger : Finger.values()) {
+      items.add(
+          item(
+              nail(finger, PlateCondition.SOUND, SkinState.INTACT),
+              way,
+              EarlierProduct.NONE,
+              product));
+    }
+    return plan(extension, items);
+  }
+
+  /** Ten nails worn before. */
+  static SetPlan worn(Product product, EarlierProduct earlier, PlateCondition condition) {
+    List<SetPlanner.Item> items = new ArrayList<>();
+    for (Finger finger : Finger.values()) {
+      items.add(item(nail(finger, condition, SkinState.INTACT), BuildWay.FORM, earlier, product));
+    }
+    return plan(4, items);
+  }
+
+  /** Any set a salon could meet. */
+  static SetPlan any(long seed) {
+    Random random = new Random(seed);
+    List<SetPlanner.Item> items = new ArrayList<>();
+    for (Finger finger : Finger.values()) {
+      if (random.nextInt(12) > 0) {
+        items.add(
+            item(
+                nail(
+                    finger,
+                    one(random, PlateCondition.values()),
+                    random.nextInt(10) == 0 ? SkinState.SORE : SkinState.INTACT),
+                one(random, BuildWay.values()),
+                random.nextInt(3) == 0 ? one(random, EarlierProduct.values()) : EarlierProduct.NONE,
+                one(random, Product.STANDARD.toArray(Product[]::new))));
+      }
+    }
+    return plan(random.nextInt(8), items);
+  }
+
+  static <T> T one(Random random, T[] of) {
+    return of[random.nextInt(of.length)];
+  }
+
+  private static Nail nail(Finger finger, PlateCondition condition, SkinState skin) {
+    return new Nail(
+        finger,
+        finger.digit().usualWidth(),
+        finger.digit().usualPlateLength(),
+        2.0,
+        0.5,
+        1.5,
+        0,
+        0,
+        1.5,
+        condition,
+        skin);
+  }
+
+  private static SetPlanner.Item item(
+      Nail nail, BuildWay way, EarlierProduct earlier, Product product) {
+    return new SetPlanner.Item(
+        nail,
+        new Adjustments(Map.of(), Optional.empty(), Optional.of(way), Optional.of(product)),
+        new LookOver(earlier, Optional.empty()));
+  }
+
+  private static SetPlan plan(double extension, List<SetPlanner.Item> items) {
+    return SetPlanner.plan(
+        new SetWish(
+            NailShape.ALMOND,
+            new LengthWish(LengthWish.Mode.MILLIMETRES, extension),
+            Product.HARD_GEL,
+            ApexSchool.THIRD,
+            CrossThickness.SALON,
+            Kits.fitting(KIT),
+            Wearer.ORDINARY),
+        items);
+  }
+}

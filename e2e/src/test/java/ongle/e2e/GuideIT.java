@@ -1,0 +1,100 @@
+package ongle.e2e;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import org.junit.jupiter.api.Test;
+import org.openqa.selenium.Keys;
+import org.openqa.selenium.WindowType;
+
+class GuideIT extends AtTheDesk {
+  private static int behind(Desk at) {
+    String text = at.text(".finish-at span");
+    return Integer.parseInt(text) - 1;
+  }
+
+  private static void pedal(Desk at) {
+    int before = behind(at);
+    at.script("document.activeElement?.blur?.()");
+    at.keys(Keys.SPACE);
+    at.until(d -> behind(d) == before + 1);
+  }
+
+  private static void begin(Desk at, int set) {
+    at.open("/sets/" + set + "/bench");
+    at.click(".begin .act");
+    at.until(d -> d.text("#done").equals("Done"));
+  }
+
+  /** As long as two presses have to be apart. */
+  private static void pause(Desk at) {
+    at.script("window.pressedAt = performance.now()");
+    at.until(d -> (Boolean) d.script("return performance.now() - window.pressedAt > 900"));
+  }
+
+  @Test
+  void aPedalMovesItOnAndASecondScreenStaysInStep() {
+    begin(desk, 2);
+    pause(desk);
+    String first = desk.driver().getWindowHandle();
+    desk.driver().switchTo().newWindow(WindowType.TAB);
+    desk.open("/sets/2/bench/guide");
+    assertThat(desk.text(".now-step h2")).contains("Clean both");
+    pedal(desk);
+    String second = desk.text(".now-step h2");
+    String tablet = desk.driver().getWindowHandle();
+    desk.driver().switchTo().window(first);
+    desk.until(d -> d.text(".now-step h2").equals(second));
+
+    pause(desk);
+    desk.keys("p");
+    desk.until(d -> !d.all("#resume").isEmpty());
+    desk.driver().switchTo().window(tablet);
+    desk.until(d -> !d.all("#resume").isEmpty());
+    desk.keys(Keys.SPACE);
+    desk.until(d -> !d.all("#done").isEmpty());
+    desk.keys("b");
+    desk.until(d -> behind(d) == 0);
+    desk.driver().close();
+    desk.driver().switchTo().window(first);
+  }
+
+  @Test
+  void aBouncingPedalCountsOnce() {
+    begin(desk, 3);
+    pause(desk);
+    desk.keys(Keys.SPACE, Keys.SPACE, Keys.SPACE);
+    desk.until(d -> behind(d) == 1);
+    pause(desk);
+    assertThat(behind(desk)).isEqualTo(1);
+  }
+
+  @Test
+  void whatIsLeftOutNeedsAReason() {
+    begin(desk, 4);
+    desk.click("#skip button");
+    desk.untilText(".said", "Say why");
+    desk.find("#skip input[name=reason]").sendKeys("washed them at home", Keys.ENTER);
+    desk.until(d -> behind(d) == 1);
+    desk.click(".record summary");
+    assertThat(desk.text(".record em")).contains("washed them at home");
+  }
+
+  @Test
+  void aSetInterruptedByAPowerCutGoesOnWhereItWas() {
+    try (Salon own = new Salon();
+        Desk there = new Desk(own)) {
+      begin(there, 2);
+      pause(there);
+      pedal(there);
+      pause(there);
+      pedal(there);
+      String step = there.text(".now-step h2");
+      own.kill();
+      own.start();
+      there.open("/sets/2/bench/guide");
+      assertThat(there.text(".now-step h2")).isEqualTo(step);
+      assertThat(behind(there)).isEqualTo(2);
+      assertThat(there.all(".clock-trouble")).isEmpty();
+    }
+  }
+}
