@@ -18,7 +18,6 @@ class ScreenshotsIT {
     try (Salon salon = new Salon();
         Desk desk = new Desk(salon)) {
       shoot(desk, "/", "today", folder);
-      shoot(desk, "/clients", "clients", folder);
       shoot(desk, "/sets/4/measure", "measure", folder);
       shoot(desk, "/sets/9/look?finger=L4", "look", folder);
       shootPicture(salon, desk, folder);
@@ -30,7 +29,8 @@ class ScreenshotsIT {
       shoot(desk, "/sets/1/shape?finger=R3", "shape", folder);
       shoot(desk, "/sets/1/structure?finger=R3", "structure", folder);
       shoot(desk, "/sets/1/structure?finger=R3&look=schools", "schools", folder);
-      shoot(desk, "/sets/1/structure?finger=R3&look=barrel", "barrel", folder);
+      shoot(desk, "/sets/3/bench?look=TIME", "bench", folder);
+      shootGuide(desk, folder);
       shoot(desk, "/sets/1/structure?finger=L4&look=weeks&day=28", "weeks", folder);
       desk.open("/sets/1/structure?finger=R3&look=round");
       desk.until(d -> d.find("#round-canvas").getDomAttribute("data-drawn") != null);
@@ -45,6 +45,21 @@ class ScreenshotsIT {
       desk.until(d -> "dark".equals(d.find("html").getDomAttribute("data-theme")));
       shoot(desk, "/sets/3/structure?finger=L1", "structure-dark", folder);
     }
+  }
+
+  /** The first bead of an appointment. */
+  private static void shootGuide(Desk desk, Path folder) throws IOException {
+    desk.open("/sets/2/bench");
+    desk.click(".begin .act");
+    desk.until(d -> !d.all("#done").isEmpty());
+    while (!desk.text(".now-step h2").startsWith("Lay a bead, 2")) {
+      String before = desk.text(".finish-at");
+      desk.script("window.pressedAt = performance.now()");
+      desk.until(d -> (Boolean) d.script("return performance.now() - window.pressedAt > 900"));
+      desk.keys(org.openqa.selenium.Keys.SPACE);
+      desk.until(d -> !d.text(".finish-at").equals(before));
+    }
+    Files.write(folder.resolve("guide.png"), desk.picture());
   }
 
   /** The thumb marked in a picture of the stand-in's hand. */

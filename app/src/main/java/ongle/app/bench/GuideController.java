@@ -139,7 +139,7 @@ class GuideController {
     model.addAttribute("step", current.orElse(null));
     current.ifPresent(
         step -> {
-          model.addAttribute("title", BenchWords.title(step));
+          model.addAttribute("stepTitle", BenchWords.title(step));
           model.addAttribute("where", BenchWords.where(step));
           model.addAttribute("figures", BenchWords.figures(step));
           model.addAttribute("ready", guide.ready().toEpochMilli());
