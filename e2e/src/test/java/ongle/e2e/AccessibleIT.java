@@ -45,6 +45,8 @@ class AccessibleIT extends AtTheDesk {
         "/kits/2",
         "/kits/read",
         "/salon",
+        "/lamps",
+        "/standin/lamp-meter",
         "/standin/calliper",
         "/standin/camera",
         "/nowhere"

@@ -64,9 +64,10 @@ record BenchChoices(
           BenchWish.USUAL.pace());
 
   /**
+   * @param taken the salon's lamp of that code
    * @throws IllegalArgumentException with the allowed range if a number is out of it
    */
-  BenchWish wish(PlannedSet planned) {
+  BenchWish wish(PlannedSet planned, Lamp taken) {
     Map<Finger, Double> regrowth = new EnumMap<>(Finger.class);
     for (SetNail nail : planned.set().getNails()) {
       nail.value(Quantity.REGROWTH).ifPresent(grown -> regrowth.put(nail.getFinger(), grown));
@@ -78,7 +79,7 @@ record BenchChoices(
         visit,
         schools,
         Routine.USUAL,
-        lamp.equals(Lamp.UV.code()) ? Lamp.UV : Lamp.LED,
+        taken,
         pigmented,
         mix,
         brush,

@@ -20,6 +20,7 @@ import ongle.core.bench.FilingRoutine;
 import ongle.core.bench.NailOrder;
 import ongle.core.bench.OrderChoice;
 import ongle.core.bench.Primer;
+import ongle.core.bench.Rework;
 import ongle.core.bench.Softener;
 import ongle.core.bench.Step;
 import ongle.core.bench.TipAttachment;
@@ -131,6 +132,8 @@ class BenchController {
     model.addAttribute("look", look);
     model.addAttribute("looks", View.values());
     model.addAttribute("choices", desk.choices());
+    model.addAttribute("lamps", bench.lamps());
+    model.addAttribute("lampTaken", plan.wish().lamp().code());
     model.addAttribute("habits", habits(desk.choices()));
     model.addAttribute("refusals", plan.refusals());
     model.addAttribute("underWay", bench.sitting(id, "").guide().isPresent());
@@ -152,6 +155,7 @@ class BenchController {
             "construction", "Gel laid as", List.of(Construction.values()), choices.construction()),
         new Habit("order", "Nails", List.of(NailOrder.values()), choices.order()),
         new Habit("filing", "Filing", List.of(FilingRoutine.values()), choices.filing()),
+        new Habit("rework", "Grown out", List.of(Rework.values()), choices.rework()),
         new Habit("mix", "Acrylic mix", List.of(Mix.values()), choices.mix()),
         new Habit("brush", "Brush", List.of(Brush.values()), choices.brush()));
   }

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.BiFunction;
+import ongle.app.lamps.Lamps;
 import ongle.app.sets.PlannedSet;
 import ongle.app.sets.SetEditor;
 import ongle.app.sets.SetReader;
@@ -31,6 +32,7 @@ class BenchDesk {
   private final BenchEventRepository events;
   private final BenchClock clock;
   private final BenchFeed feed;
+  private final Lamps lamps;
   private final JsonMapper json = JsonMapper.builder().build();
 
   BenchDesk(
@@ -38,12 +40,14 @@ class BenchDesk {
       SetEditor editor,
       BenchEventRepository events,
       BenchClock clock,
-      BenchFeed feed) {
+      BenchFeed feed,
+      Lamps lamps) {
     this.reader = reader;
     this.editor = editor;
     this.events = events;
     this.clock = clock;
     this.feed = feed;
+    this.lamps = lamps;
   }
 
   /** A set, how it is carried out, and the appointment that makes. */
@@ -61,7 +65,14 @@ class BenchDesk {
   Desk desk(long setId) {
     PlannedSet planned = reader.planned(setId);
     BenchChoices choices = choices(planned.set().getBench());
-    return new Desk(planned, choices, BenchPlan.of(planned.plan(), choices.wish(planned)));
+    return new Desk(
+        planned,
+        choices,
+        BenchPlan.of(planned.plan(), choices.wish(planned, lamps.of(choices.lamp()))));
+  }
+
+  List<Lamps.Kept> lamps() {
+    return lamps.all();
   }
 
   private BenchChoices choices(String stored) {
@@ -85,7 +96,7 @@ class BenchDesk {
         });
     try {
       BenchChoices wanted = json.treeToValue(tree, BenchChoices.class);
-      wanted.wish(planned).setting();
+      wanted.wish(planned, lamps.of(wanted.lamp())).setting();
       editor.carryOut(setId, json.writeValueAsString(wanted));
       return Optional.empty();
     } catch (JacksonException noNumber) {

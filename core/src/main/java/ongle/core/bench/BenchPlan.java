@@ -52,7 +52,11 @@ public record BenchPlan(
       Finger finger = nail.nail().finger();
       if (wish.visit() == Visit.INFILL) {
         Infill infill = Infill.of(nail, wish.regrowth().getOrDefault(finger, 0.0));
-        infills.put(finger, infill);
+        infills.put(
+            finger,
+            wish.schools().rework() == Rework.REMOVE
+                ? infill.takenOff("Here everything old comes off.")
+                : infill);
       }
       if (wish.visit() != Visit.REMOVAL) {
         Portion whole = Portion.of(nail, wish.habits());

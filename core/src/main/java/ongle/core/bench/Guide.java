@@ -481,6 +481,9 @@ public final class Guide {
    * @param step it happened at; for heat, the one in the lamp is found
    */
   public Answer note(Event.Type type, String step, String text, Instant now) {
+    if (!step.isEmpty() && plan.step(step).isEmpty()) {
+      return Answer.refused("There is no such step in this appointment.");
+    }
     return switch (type) {
       case PAUSED ->
           paused ? Answer.refused("Paused already.") : noted(new Event(now, type, step, text));
@@ -497,8 +500,7 @@ public final class Guide {
               .findFirst()
               .map(run -> noted(new Event(now, type, run.step().id(), text.strip())))
               .orElseGet(() -> Answer.refused("No hand is in the lamp."));
-      case BEGIN, DONE, STARTED, SKIPPED, BACK ->
-          throw new IllegalArgumentException(type + " is not noted but done");
+      case BEGIN, DONE, STARTED, SKIPPED, BACK -> Answer.refused("That is not noted but done.");
     };
   }
 

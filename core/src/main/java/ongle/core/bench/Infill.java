@@ -62,6 +62,12 @@ public record Infill(
         removal(plan, regrowth));
   }
 
+  /** The same nail, taken off instead; what already speaks against the infill stays the reason. */
+  Infill takenOff(String why) {
+    return new Infill(
+        gap, shortenBy, thinBy, apexFrom, apexTo, share, removal.or(() -> Optional.of(why)));
+  }
+
   private static Optional<String> removal(NailPlan plan, double regrowth) {
     if (regrowth > WIDEST_GAP_SHARE * plan.nail().plateLength()) {
       return Optional.of(

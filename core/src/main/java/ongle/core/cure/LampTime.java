@@ -13,10 +13,17 @@ import ongle.core.product.LightCure;
  * @param times 1 or more
  */
 public record LampTime(Programme programme, int times) {
+  /** So many seconds longer is rather taken than pressing once more. */
+  private static final int PRESS_AGAIN = 15;
 
   /** In the lamp altogether. */
   public Duration duration() {
     return Duration.ofSeconds((long) programme.seconds() * times);
+  }
+
+  /** Time in the lamp, with what each press after the first is worth. */
+  private long trouble() {
+    return duration().toSeconds() + (times - 1) * PRESS_AGAIN;
   }
 
   /** Full cure of one layer; empty if this lamp cannot. */
@@ -77,6 +84,6 @@ public record LampTime(Programme programme, int times) {
               double perRun = programme.seconds() * programme.power() * lamp.light() / 1000;
               return new LampTime(programme, (int) Math.max(1, Math.ceil(dose / perRun - 1e-9)));
             })
-        .min(Comparator.comparing(LampTime::duration).thenComparingInt(LampTime::times));
+        .min(Comparator.comparingLong(LampTime::trouble));
   }
 }

@@ -241,6 +241,28 @@ class BenchPlanTest {
   }
 
   @Test
+  void whoAlwaysTakesOffFillsNothing() {
+    BenchSchools usual = BenchSchools.USUAL;
+    BenchSchools off =
+        new BenchSchools(
+            usual.softener(),
+            usual.cuticleTool(),
+            usual.primer(),
+            usual.attachment(),
+            usual.construction(),
+            usual.order(),
+            usual.filing(),
+            Rework.REMOVE);
+    BenchPlan plan =
+        BenchPlan.of(
+            Sets.worn(Product.ACRYLIC, EarlierProduct.ACRYLIC, PlateCondition.SOUND),
+            wish(Visit.INFILL, off, Map.of(Finger.L1, 2.0)));
+
+    assertThat(plan.infills().values()).allMatch(infill -> infill.removal().isPresent());
+    assertThat(kinds(plan.left())).contains("SOAK").doesNotContain("THIN_INFILL");
+  }
+
+  @Test
   void aLampThatCannotCureItIsRefused() {
     SetPlan set = Sets.of(Product.HARD_GEL, BuildWay.FORM);
     Lamp blue =

@@ -182,6 +182,18 @@ class GuideTest {
   }
 
   @Test
+  void onlyWhatCanBeNotedIsNoted() {
+    Guide guide = begin();
+
+    assertThat(guide.note(Event.Type.DONE, "", "", now).event()).isEmpty();
+    assertThat(guide.note(Event.Type.NOTE, "", " ", now).event()).isEmpty();
+    assertThat(guide.note(Event.Type.SKIN, "nowhere", "", now).event()).isEmpty();
+    assertThat(guide.note(Event.Type.HEAT, "", "", now).why()).contains("No hand");
+    assertThat(guide.note(Event.Type.RESUMED, "", "", now).event()).isEmpty();
+    assertThat(guide.note(Event.Type.NOTE, "", "left thumb sore", now).event()).isPresent();
+  }
+
+  @Test
   void aPinchTooEarlyIsNoted() {
     plan =
         BenchPlan.of(

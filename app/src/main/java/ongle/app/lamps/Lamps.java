@@ -1,0 +1,103 @@
+package ongle.app.lamps;
+
+import java.time.Clock;
+import java.time.LocalDateTime;
+import java.time.temporal.ChronoUnit;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import ongle.app.web.Numbers;
+import ongle.core.cure.Lamp;
+import org.springframework.dao.OptimisticLockingFailureException;
+import org.springframework.resilience.annotation.Retryable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** The salon's lamps; a salon without any begins with the two usual ones. */
+@Service
+@Retryable(includes = OptimisticLockingFailureException.class, maxRetries = 4, delay = 15)
+public class Lamps {
+  private final LampRepository stored;
+  private final Clock clock;
+
+  Lamps(LampRepository stored, Clock clock) {
+    this.stored = stored;
+    this.clock = clock;
+  }
+
+  /**
+   * A lamp, and when it was measured last.
+   *
+   * @param measuredAt null if never
+   */
+  public record Kept(Lamp lamp, LocalDateTime measuredAt) {}
+
+  /** All of them; the first is taken where nobody chose. */
+  @Transactional
+  public List<Kept> all() {
+    if (stored.count() == 0) {
+      for (Lamp usual : List.of(Lamp.LED, Lamp.UV)) {
+        stored.save(new StoredLamp(UUID.nameUUIDFromBytes(usual.code().getBytes()), usual));
+      }
+    }
+    return stored.findAllByOrderById().stream()
+        .map(each -> new Kept(each.lamp(), each.measuredAt()))
+        .toList();
+  }
+
+  /** The lamp of that code, else the first. */
+  @Transactional
+  public Lamp of(String code) {
+    List<Kept> all = all();
+    return all.stream()
+        .map(Kept::lamp)
+        .filter(lamp -> lamp.code().equals(code))
+        .findFirst()
+        .orElseGet(() -> all.get(0).lamp());
+  }
+
+  /** Adds a lamp; the same form key adds it once. */
+  @Transactional
+  public void add(UUID formKey, Lamp lamp) {
+    if (stored.findByFormKey(formKey).isEmpty()) {
+      all();
+      stored.save(new StoredLamp(formKey, lamp));
+    }
+  }
+
+  /**
+   * Takes a meter's reading.
+   *
+   * @param sent light at the nail, mW/cm², as the meter wrote it
+   * @return what became of it
+   */
+  @Transactional
+  public String measured(String code, String sent) {
+    all();
+    Optional<StoredLamp> lamp = stored.findByCode(code);
+    Optional<Double> light = Numbers.parse(sent);
+    if (lamp.isEmpty()) {
+      return "There is no lamp " + code + ".";
+    }
+    if (light.isEmpty() || !Lamp.believed(light.get())) {
+      return "Not taken: a lamp shines with "
+          + Numbers.format(Lamp.LEAST_LIGHT, 0)
+          + " to "
+          + Numbers.format(Lamp.MOST_LIGHT, 0)
+          + " mW/cm². Hold the meter where the nails lie and measure again.";
+    }
+    lamp.get().measuring(light.get(), LocalDateTime.now(clock).truncatedTo(ChronoUnit.SECONDS));
+    return standing(lamp.get().lamp());
+  }
+
+  /** What a lamp is still good for, one sentence. */
+  static String standing(Lamp lamp) {
+    String share = Math.round(100 * lamp.strength()) + " % of its first light";
+    if (lamp.measured().isEmpty()) {
+      return "Never measured; its first light is believed.";
+    }
+    return lamp.wornOut()
+        ? share + ": worn out, not to be used."
+        : lamp.weakened() ? share + ": cures take longer." : share + ": good.";
+  }
+}
