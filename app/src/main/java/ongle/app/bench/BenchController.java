@@ -136,7 +136,7 @@ class BenchController {
     model.addAttribute("lampTaken", plan.wish().lamp().code());
     model.addAttribute("habits", habits(desk.choices()));
     model.addAttribute("refusals", plan.refusals());
-    model.addAttribute("underWay", bench.sitting(id, "").guide().isPresent());
+    model.addAttribute("underWay", bench.begun(id));
     switch (look) {
       case PRODUCT -> product(desk, model);
       case TIME -> time(plan, model);
@@ -208,17 +208,13 @@ class BenchController {
               rows.isEmpty()));
     }
     model.addAttribute("orders", rows);
-    all.stream()
-        .filter(choice -> choice.order() == plan.wish().schools().order())
-        .findFirst()
-        .ifPresent(
-            choice -> {
-              Schedule schedule = choice.schedule();
-              model.addAttribute("lanes", LaneDrawing.of(plan, schedule));
-              model.addAttribute("length", BenchWords.minutes(schedule.makespan()));
-              model.addAttribute("idle", BenchWords.minutes(schedule.idle()));
-              model.addAttribute("bound", BenchWords.minutes(schedule.lowerBound()));
-            });
+    if (plan.refusals().isEmpty()) {
+      Schedule schedule = plan.schedule();
+      model.addAttribute("lanes", LaneDrawing.of(plan, schedule));
+      model.addAttribute("length", BenchWords.minutes(schedule.makespan()));
+      model.addAttribute("idle", BenchWords.minutes(schedule.idle()));
+      model.addAttribute("bound", BenchWords.minutes(schedule.lowerBound()));
+    }
   }
 
   private static List<StepRow> steps(BenchPlan plan) {

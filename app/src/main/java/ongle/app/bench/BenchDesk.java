@@ -128,6 +128,11 @@ class BenchDesk {
     return clock.trouble();
   }
 
+  /** Whether an appointment was ever begun. */
+  boolean begun(long setId) {
+    return events.existsBySetId(setId);
+  }
+
   /** The events of the last run. */
   private List<Event> run(long setId) {
     List<BenchEvent> all = events.findBySetIdOrderByRunAscPlaceAsc(setId);

@@ -48,7 +48,7 @@ public record OrderChoice(
   }
 
   private static OrderChoice of(BenchPlan plan) {
-    Schedule schedule = plan.schedule();
+    Schedule schedule = plan.roughly();
     List<Finger> running = new ArrayList<>();
     List<Finger> pinchedOff = new ArrayList<>();
     for (Hand hand : Hand.values()) {

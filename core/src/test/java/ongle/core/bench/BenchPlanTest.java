@@ -152,7 +152,9 @@ class BenchPlanTest {
   void aWholeSetIsNearTheBound(Product product, BuildWay way) {
     for (OrderChoice choice :
         OrderChoice.all(BenchPlan.of(Sets.of(product, way), BenchWish.USUAL))) {
-      assertThat(choice.schedule().gap()).as("%s", choice.order()).isLessThan(0.08);
+      assertThat(choice.plan().schedule().gap()).as("%s", choice.order()).isLessThan(0.08);
+      assertThat(choice.schedule().makespan())
+          .isLessThanOrEqualTo((int) (1.01 * choice.plan().schedule().makespan()));
       assertThat(choice.schedule().missed()).isEmpty();
     }
   }
