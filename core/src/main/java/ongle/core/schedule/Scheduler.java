@@ -107,7 +107,7 @@ public final class Scheduler {
     return strict != null ? strict : new Scheduler(hands, false).solved(hands);
   }
 
-  /** A good schedule at once, for going on in the middle of the work; seldom not the shortest. */
+  /** A good schedule at once, for going on in the middle of the work and for comparing. */
   public static Schedule quick(Hands hands) {
     for (boolean strict : new boolean[] {true, false}) {
       Scheduler scheduler = new Scheduler(hands, strict);
