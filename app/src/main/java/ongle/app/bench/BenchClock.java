@@ -4,6 +4,7 @@ import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.Optional;
+import org.springframework.beans.factory.annotation.Value;
 import org.springframework.stereotype.Component;
 
 /**
@@ -15,13 +16,23 @@ class BenchClock {
   /** Differences below this are clocks being kept right, not set. */
   private static final Duration DRIFT = Duration.ofSeconds(2);
 
+  private static final double FASTEST = 1000;
+
   private final Clock clock;
+  private final double speed;
   private Instant anchor;
   private long anchorNanos;
   private boolean setBack;
 
-  BenchClock(Clock clock) {
+  /**
+   * @param speed seconds it counts in one; more than 1 to practise an appointment in a hurry
+   */
+  BenchClock(Clock clock, @Value("${ongle.bench-speed:1}") double speed) {
+    if (!(speed >= 1 && speed <= FASTEST)) {
+      throw new IllegalArgumentException("ongle.bench-speed is 1 to " + FASTEST);
+    }
     this.clock = clock;
+    this.speed = speed;
     anchor = clock.instant();
     anchorNanos = System.nanoTime();
   }
@@ -33,8 +44,11 @@ class BenchClock {
    */
   synchronized Instant now(Instant notBefore) {
     Instant wall = clock.instant();
-    Instant counted = anchor.plusNanos(System.nanoTime() - anchorNanos);
+    Instant counted = anchor.plusNanos((long) (speed * (System.nanoTime() - anchorNanos)));
     boolean standsStill = wall.equals(anchor);
+    if (speed > 1) {
+      return later(counted, notBefore); // practice keeps no time of day
+    }
     if (wall.isAfter(counted.plus(DRIFT))) {
       goOnFrom(wall);
       counted = wall;
@@ -47,6 +61,18 @@ class BenchClock {
       counted = notBefore;
     }
     return counted;
+  }
+
+  private Instant later(Instant counted, Instant notBefore) {
+    if (notBefore.isAfter(counted)) {
+      goOnFrom(notBefore);
+      return notBefore;
+    }
+    return counted;
+  }
+
+  double speed() {
+    return speed;
   }
 
   private void goOnFrom(Instant at) {

@@ -7,8 +7,13 @@ import java.util.Optional;
 import ongle.app.drawing.LaneDrawing;
 import ongle.app.drawing.PortionDrawing;
 import ongle.app.drawing.Scene;
+import ongle.app.lamps.Lamps;
 import ongle.app.sets.SetPage;
 import ongle.app.sets.Stage;
+import ongle.app.shelf.Shelf;
+import ongle.app.visits.PlannedVisit;
+import ongle.app.visits.VisitChoices;
+import ongle.app.visits.VisitPlanner;
 import ongle.app.web.Edit;
 import ongle.app.web.Numbers;
 import ongle.app.words.BenchWords;
@@ -29,6 +34,7 @@ import ongle.core.nail.Seat;
 import ongle.core.plan.NailPlan;
 import ongle.core.portion.Brush;
 import ongle.core.portion.Mix;
+import ongle.core.portion.Need;
 import ongle.core.portion.Portion;
 import ongle.core.schedule.Schedule;
 import org.springframework.stereotype.Controller;
@@ -45,9 +51,15 @@ import org.springframework.web.bind.annotation.RequestParam;
 @RequestMapping("/sets/{id}/bench")
 class BenchController {
   private final BenchDesk bench;
+  private final VisitPlanner visits;
+  private final Lamps lamps;
+  private final Shelf shelf;
 
-  BenchController(BenchDesk bench) {
+  BenchController(BenchDesk bench, VisitPlanner visits, Lamps lamps, Shelf shelf) {
     this.bench = bench;
+    this.visits = visits;
+    this.lamps = lamps;
+    this.shelf = shelf;
   }
 
   /** What is looked at. */
@@ -81,8 +93,13 @@ class BenchController {
       String cure,
       String infill) {}
 
-  /** What the set takes of one material. */
-  record AmountRow(String label, String amount) {}
+  /**
+   * What the set takes of one material.
+   *
+   * @param shelf what the shelf says to it
+   * @param good whether it is all there, or not counted
+   */
+  record AmountRow(String label, String amount, String shelf, boolean good, String cost) {}
 
   /** An order of nails to choose. */
   record OrderRow(NailOrder order, String time, String risk, boolean chosen, boolean advised) {}
@@ -113,7 +130,7 @@ class BenchController {
       @RequestParam Map<String, String> values,
       @ModelAttribute("seat") Seat seat,
       Model model) {
-    Optional<String> why = bench.choose(id, values);
+    Optional<String> why = visits.choose(id, values);
     show(id, finger, look, seat, model);
     why.ifPresent(
         text -> {
@@ -124,15 +141,30 @@ class BenchController {
     return "bench/page :: answer";
   }
 
+  /** Lets every new set begin with these habits. */
+  @PostMapping("/habits")
+  String habits(
+      @PathVariable long id,
+      @RequestParam Finger finger,
+      @RequestParam View look,
+      @ModelAttribute("seat") Seat seat,
+      Model model) {
+    visits.beginLike(id);
+    show(id, finger, look, seat, model);
+    model.addAttribute("edit", new Edit.Saved());
+    model.addAttribute("habitsKept", true);
+    return "bench/page :: answer";
+  }
+
   private void show(long id, Finger finger, View look, Seat seat, Model model) {
-    BenchDesk.Desk desk = bench.desk(id);
+    PlannedVisit desk = bench.visit(id);
     BenchPlan plan = desk.plan();
     SetPage.show(desk.planned(), Stage.BENCH, "bench?look=" + look, finger, seat, model);
     model.addAttribute("finger", finger);
     model.addAttribute("look", look);
     model.addAttribute("looks", View.values());
     model.addAttribute("choices", desk.choices());
-    model.addAttribute("lamps", bench.lamps());
+    model.addAttribute("lamps", lamps.all());
     model.addAttribute("lampTaken", plan.wish().lamp().code());
     model.addAttribute("habits", habits(desk.choices()));
     model.addAttribute("refusals", plan.refusals());
@@ -144,7 +176,7 @@ class BenchController {
     }
   }
 
-  private static List<Habit> habits(BenchChoices choices) {
+  private static List<Habit> habits(VisitChoices choices) {
     return List.of(
         new Habit("softener", "Softener", List.of(Softener.values()), choices.softener()),
         new Habit("cuticleTool", "Cuticle", List.of(CuticleTool.values()), choices.cuticleTool()),
@@ -160,7 +192,18 @@ class BenchController {
         new Habit("brush", "Brush", List.of(Brush.values()), choices.brush()));
   }
 
-  private static void product(BenchDesk.Desk desk, Model model) {
+  private static AmountRow amount(Need need, String currency) {
+    return new AmountRow(
+        need.material().label(),
+        BenchWords.amount(need.material(), need.amount()),
+        BenchWords.shelf(need),
+        need.standing() == Need.Standing.ENOUGH || need.standing() == Need.Standing.UNCOUNTED,
+        currency.isEmpty() || need.cost().isEmpty()
+            ? ""
+            : BenchWords.money(need.cost().getAsDouble(), currency));
+  }
+
+  private void product(PlannedVisit desk, Model model) {
     BenchPlan plan = desk.plan();
     List<NailRow> rows = new ArrayList<>();
     for (NailPlan nail : desk.planned().plan().built()) {
@@ -181,17 +224,16 @@ class BenchController {
       }
     }
     model.addAttribute("rows", rows);
+    List<Need> needs = bench.needs(plan);
+    String currency = shelf.currency();
+    model.addAttribute("amounts", needs.stream().map(need -> amount(need, currency)).toList());
     model.addAttribute(
-        "amounts",
-        plan.amounts().entrySet().stream()
-            .map(
-                each ->
-                    new AmountRow(
-                        each.getKey().label(),
-                        Numbers.format(each.getValue(), 2)
-                            + " "
-                            + each.getKey().measure().symbol()))
-            .toList());
+        "cost",
+        currency.isEmpty() || needs.isEmpty()
+            ? ""
+            : BenchWords.money(
+                needs.stream().mapToDouble(need -> need.cost().orElse(0)).sum(), currency));
+    model.addAttribute("unpriced", needs.stream().anyMatch(need -> need.cost().isEmpty()));
     model.addAttribute("setting", plan.wish().setting());
   }
 

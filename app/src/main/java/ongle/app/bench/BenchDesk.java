@@ -1,25 +1,29 @@
 package ongle.app.bench;
 
+import java.time.Clock;
 import java.time.Instant;
-import java.util.ArrayList;
+import java.time.LocalDate;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.BiFunction;
-import ongle.app.lamps.Lamps;
-import ongle.app.sets.PlannedSet;
-import ongle.app.sets.SetEditor;
-import ongle.app.sets.SetReader;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import ongle.app.shelf.LotUse;
+import ongle.app.shelf.Shelf;
+import ongle.app.visits.PlannedVisit;
+import ongle.app.visits.VisitPlanner;
 import ongle.core.bench.BenchPlan;
 import ongle.core.bench.Event;
 import ongle.core.bench.Guide;
+import ongle.core.bench.Step;
+import ongle.core.portion.Material;
+import ongle.core.portion.Need;
 import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.stereotype.Service;
-import tools.jackson.core.JacksonException;
-import tools.jackson.databind.json.JsonMapper;
-import tools.jackson.databind.node.ObjectNode;
 
-/** Plans appointments, and notes what happens in them. */
+/** Notes what happens in an appointment, and says where it stands. */
 @Service
 class BenchDesk {
   /**
@@ -27,31 +31,47 @@ class BenchDesk {
    */
   private static final int TRIES = 5;
 
-  private final SetReader reader;
-  private final SetEditor editor;
+  private final VisitPlanner visits;
   private final BenchEventRepository events;
   private final BenchClock clock;
+  private final Clock calendar;
   private final BenchFeed feed;
-  private final Lamps lamps;
-  private final JsonMapper json = JsonMapper.builder().build();
+  private final Shelf shelf;
 
   BenchDesk(
-      SetReader reader,
-      SetEditor editor,
+      VisitPlanner visits,
       BenchEventRepository events,
       BenchClock clock,
+      Clock calendar,
       BenchFeed feed,
-      Lamps lamps) {
-    this.reader = reader;
-    this.editor = editor;
+      Shelf shelf) {
+    this.visits = visits;
     this.events = events;
     this.clock = clock;
+    this.calendar = calendar;
     this.feed = feed;
-    this.lamps = lamps;
+    this.shelf = shelf;
   }
 
-  /** A set, how it is carried out, and the appointment that makes. */
-  record Desk(PlannedSet planned, BenchChoices choices, BenchPlan plan) {}
+  /**
+   * One time through the steps.
+   *
+   * @param number 1 for the first; 0 before it was ever begun
+   * @param events of it, in order
+   */
+  private record Run(int number, List<Event> events) {
+    boolean begun() {
+      return !events.isEmpty();
+    }
+
+    Instant last() {
+      return begun() ? events.get(events.size() - 1).at() : Instant.MIN;
+    }
+
+    Run and(Event event) {
+      return new Run(number, Stream.concat(events.stream(), Stream.of(event)).toList());
+    }
+  }
 
   /**
    * An appointment under way.
@@ -59,73 +79,61 @@ class BenchDesk {
    * @param guide where it stands; empty before it was begun
    * @param now by the bench's clock
    * @param said why the last thing pressed was not counted; empty when it was
+   * @param took from the shelf; empty before everything is done
    */
-  record Sitting(Desk desk, Optional<Guide> guide, Instant now, String said) {}
+  record Sitting(
+      PlannedVisit visit, Optional<Guide> guide, Instant now, String said, List<LotUse> took) {}
 
-  Desk desk(long setId) {
-    PlannedSet planned = reader.planned(setId);
-    BenchChoices choices = choices(planned.set().getBench());
-    return new Desk(
-        planned,
-        choices,
-        BenchPlan.of(planned.plan(), choices.wish(planned, lamps.of(choices.lamp()))));
+  PlannedVisit visit(long setId) {
+    return visits.of(setId);
   }
 
-  List<Lamps.Kept> lamps() {
-    return lamps.all();
+  /** What a visit takes of everything, against the shelf as it stands. */
+  List<Need> needs(BenchPlan plan) {
+    return shelf.needs(plan.amounts(), today());
   }
 
-  private BenchChoices choices(String stored) {
-    return stored == null ? BenchChoices.USUAL : json.readValue(stored, BenchChoices.class);
-  }
-
-  /**
-   * Chooses otherwise.
-   *
-   * @param changed by the names of {@link BenchChoices}
-   * @return why it cannot be; empty when it was
-   */
-  Optional<String> choose(long setId, Map<String, String> changed) {
-    PlannedSet planned = reader.planned(setId);
-    ObjectNode tree = json.valueToTree(choices(planned.set().getBench()));
-    changed.forEach(
-        (name, value) -> {
-          if (tree.has(name)) {
-            tree.put(name, value.strip().replace(',', '.'));
-          }
-        });
-    try {
-      BenchChoices wanted = json.treeToValue(tree, BenchChoices.class);
-      wanted.wish(planned, lamps.of(wanted.lamp())).setting();
-      editor.carryOut(setId, json.writeValueAsString(wanted));
-      return Optional.empty();
-    } catch (JacksonException noNumber) {
-      return Optional.of("Type a number.");
-    } catch (IllegalArgumentException outOfRange) {
-      return Optional.of(outOfRange.getMessage() + ".");
-    }
+  private LocalDate today() {
+    return LocalDate.now(calendar);
   }
 
   /** Where the appointment stands. */
-  Sitting sitting(long setId, String said) {
-    Desk desk = desk(setId);
-    List<Event> run = run(setId);
-    Instant now = now(run);
-    return new Sitting(
-        desk,
-        run.isEmpty() || !desk.plan().refusals().isEmpty()
-            ? Optional.empty()
-            : Optional.of(new Guide(desk.plan(), run)),
-        now,
-        said);
+  Sitting sitting(long setId) {
+    return sitting(visits.of(setId), run(setId), "");
   }
 
-  private Instant now(List<Event> run) {
-    return clock.now(run.isEmpty() ? Instant.MIN : run.get(run.size() - 1).at());
+  private Sitting sitting(PlannedVisit visit, Run run, String said) {
+    Instant now = clock.now(run.last());
+    if (!run.begun() || !visit.plan().refusals().isEmpty()) {
+      return new Sitting(visit, Optional.empty(), now, said, List.of());
+    }
+    Guide guide = new Guide(visit.plan(), run.events());
+    if (guide.current().isEmpty()) {
+      takeOnce(visit, run.number());
+    }
+    return new Sitting(
+        visit,
+        Optional.of(guide),
+        now,
+        said,
+        guide.current().isEmpty() ? shelf.taken(visit.planned().id(), run.number()) : List.of());
+  }
+
+  private void takeOnce(PlannedVisit visit, int run) {
+    try {
+      shelf.take(visit.planned().id(), run, visit.plan().amounts(), today());
+    } catch (DataIntegrityViolationException anotherScreenDid) {
+      // Counted once, which is what is wanted.
+    }
   }
 
   Optional<String> clockTrouble() {
     return clock.trouble();
+  }
+
+  /** How many seconds the bench's clock counts in one. */
+  double clockSpeed() {
+    return clock.speed();
   }
 
   /** Whether an appointment was ever begun. */
@@ -133,56 +141,77 @@ class BenchDesk {
     return events.existsBySetId(setId);
   }
 
-  /** The events of the last run. */
-  private List<Event> run(long setId) {
+  /** The last run. */
+  private Run run(long setId) {
     List<BenchEvent> all = events.findBySetIdOrderByRunAscPlaceAsc(setId);
     int last = all.isEmpty() ? 0 : all.get(all.size() - 1).run();
-    return all.stream().filter(event -> event.run() == last).map(BenchEvent::event).toList();
+    return new Run(
+        last, all.stream().filter(event -> event.run() == last).map(BenchEvent::event).toList());
   }
 
   /** Begins the appointment; once begun it goes on. */
-  Sitting begin(long setId) {
-    List<Event> run = run(setId);
-    if (run.isEmpty()) {
-      note(setId, run, Event.of(now(run), Event.Type.BEGIN, ""));
+  void begin(long setId) {
+    Run run = run(setId);
+    if (!run.begun()) {
+      beginAfter(setId, run);
     }
-    return sitting(setId, "");
   }
 
   /** Begins it anew; what happened before stays on record. */
-  Sitting beginAnew(long setId) {
-    List<BenchEvent> all = events.findBySetIdOrderByRunAscPlaceAsc(setId);
-    int next = all.isEmpty() ? 1 : all.get(all.size() - 1).run() + 1;
-    Instant now = now(run(setId));
-    events.saveAndFlush(new BenchEvent(setId, next, 0, Event.of(now, Event.Type.BEGIN, "")));
-    feed.changed(setId);
-    return sitting(setId, "");
+  void beginAnew(long setId) {
+    beginAfter(setId, run(setId));
+  }
+
+  private void beginAfter(long setId, Run run) {
+    visits.begin(setId);
+    Instant now = clock.now(run.last());
+    note(setId, new Run(run.number() + 1, List.of()), Event.of(now, Event.Type.BEGIN, ""));
+  }
+
+  /** Finishes a step, with the lots that are in use. */
+  Sitting done(long setId, String step) {
+    return press(
+        setId,
+        (guide, now) ->
+            guide.done(
+                step, guide.plan().step(step).map(s -> lots(guide.plan(), s)).orElse(""), now));
+  }
+
+  /** The lots a step is done with, in words; empty for none on the shelf. */
+  private String lots(BenchPlan plan, Step step) {
+    Map<Material, Double> amounts = new LinkedHashMap<>(plan.amounts());
+    amounts.keySet().retainAll(step.materials());
+    return amounts.isEmpty()
+        ? ""
+        : shelf.needs(amounts, today()).stream()
+            .flatMap(need -> need.from().stream().limit(1))
+            .map(taken -> taken.lot().number())
+            .collect(Collectors.joining(", "));
   }
 
   /** Does what was pressed, if that may be now; what another screen did meanwhile counts first. */
   Sitting press(long setId, BiFunction<Guide, Instant, Guide.Answer> what) {
-    Desk desk = desk(setId);
+    PlannedVisit visit = visits.of(setId);
     for (int i = 0; i < TRIES; i++) {
-      List<Event> run = run(setId);
-      if (run.isEmpty() || !desk.plan().refusals().isEmpty()) {
-        return sitting(setId, "Begin the appointment first.");
+      Run run = run(setId);
+      if (!run.begun() || !visit.plan().refusals().isEmpty()) {
+        return sitting(visit, run, "Begin the appointment first.");
       }
-      Guide.Answer answer = what.apply(new Guide(desk.plan(), run), now(run));
+      Guide.Answer answer =
+          what.apply(new Guide(visit.plan(), run.events()), clock.now(run.last()));
       if (answer.event().isEmpty()) {
-        return sitting(setId, answer.why());
+        return sitting(visit, run, answer.why());
       }
       if (note(setId, run, answer.event().get())) {
-        return sitting(setId, "");
+        return sitting(visit, run.and(answer.event().get()), "");
       }
     }
-    return sitting(setId, "Somebody else is pressing, too. Try again.");
+    return sitting(visit, run(setId), "Somebody else is pressing, too. Try again.");
   }
 
-  private boolean note(long setId, List<Event> run, Event event) {
+  private boolean note(long setId, Run run, Event event) {
     try {
-      List<BenchEvent> all = new ArrayList<>(events.findBySetIdOrderByRunAscPlaceAsc(setId));
-      int number = all.isEmpty() ? 1 : all.get(all.size() - 1).run();
-      events.saveAndFlush(new BenchEvent(setId, number, run.size(), event));
+      events.saveAndFlush(new BenchEvent(setId, run.number(), run.events().size(), event));
       feed.changed(setId);
       return true;
     } catch (DataIntegrityViolationException alreadyNoted) {

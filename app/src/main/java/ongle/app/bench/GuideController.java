@@ -11,6 +11,7 @@ import ongle.app.drawing.Scene;
 import ongle.app.drawing.WorkbenchDrawing;
 import ongle.app.sets.SetPage;
 import ongle.app.sets.Stage;
+import ongle.app.shelf.LotUse;
 import ongle.app.words.BenchWords;
 import ongle.core.bench.Event;
 import ongle.core.bench.Guide;
@@ -18,6 +19,7 @@ import ongle.core.bench.Step;
 import ongle.core.nail.Finger;
 import ongle.core.nail.Hand;
 import ongle.core.nail.Seat;
+import ongle.core.portion.Material;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -52,21 +54,21 @@ class GuideController {
   record HandRow(String hand, String state) {}
 
   /** Something behind. */
-  record PastRow(String at, String title, String where, String remark) {}
+  record PastRow(String at, String title, String where, String with, String remark) {}
 
   @GetMapping
   String page(@PathVariable long id, @ModelAttribute("seat") Seat seat, Model model) {
-    BenchDesk.Sitting sitting = bench.sitting(id, "");
+    BenchDesk.Sitting sitting = bench.sitting(id);
     show(sitting, model);
     SetPage.show(
-        sitting.desk().planned(), Stage.BENCH, "bench", finger(sitting, seat), seat, model);
+        sitting.visit().planned(), Stage.BENCH, "bench", finger(sitting, seat), seat, model);
     return "bench/guide";
   }
 
   /** How it stands now, for a screen that was asleep or another one’s press. */
   @GetMapping("/now")
   String now(@PathVariable long id, Model model) {
-    show(bench.sitting(id, ""), model);
+    show(bench.sitting(id), model);
     return "bench/guide :: desk";
   }
 
@@ -82,7 +84,8 @@ class GuideController {
 
   @PostMapping("/done")
   String done(@PathVariable long id, @RequestParam String step, Model model) {
-    return pressed(id, (guide, now) -> guide.done(step, now), model);
+    show(bench.done(id, step), model);
+    return "bench/guide :: desk";
   }
 
   @PostMapping("/skip")
@@ -124,11 +127,12 @@ class GuideController {
   }
 
   private void show(BenchDesk.Sitting sitting, Model model) {
-    model.addAttribute("id", sitting.desk().planned().id());
-    model.addAttribute("client", sitting.desk().planned().client().getName());
-    model.addAttribute("refusals", sitting.desk().plan().refusals());
+    model.addAttribute("id", sitting.visit().planned().id());
+    model.addAttribute("client", sitting.visit().planned().client().getName());
+    model.addAttribute("refusals", sitting.visit().plan().refusals());
     model.addAttribute("said", sitting.said());
     model.addAttribute("clockTrouble", bench.clockTrouble().orElse(null));
+    model.addAttribute("clockSpeed", bench.clockSpeed());
     model.addAttribute("serverNow", sitting.now().toEpochMilli());
     model.addAttribute("guide", sitting.guide().orElse(null));
     sitting.guide().ifPresent(guide -> show(sitting, guide, sitting.now(), model));
@@ -169,6 +173,7 @@ class GuideController {
     model.addAttribute("paused", guide.paused());
     model.addAttribute("finished", guide.finished(now));
     model.addAttribute("record", record(guide));
+    model.addAttribute("took", sitting.took().stream().map(GuideController::took).toList());
   }
 
   /** The nail the step is done on, drawn as it is built. */
@@ -177,7 +182,7 @@ class GuideController {
         .map(
             finger ->
                 WorkbenchDrawing.of(
-                    sitting.desk().planned().of(finger),
+                    sitting.visit().planned().of(finger),
                     new WorkbenchDrawing.Shown(false, false, Optional.empty(), 0)))
         .orElse(null);
   }
@@ -198,6 +203,13 @@ class GuideController {
     return new HandRow(hand.label() + " hand", state);
   }
 
+  private static String took(LotUse use) {
+    return Material.ofCode(use.material())
+            .map(material -> BenchWords.amount(material, use.amount()) + " " + material.label())
+            .orElse(use.material())
+        + (use.number().isEmpty() ? ", no lot listed" : ", lot " + use.number());
+  }
+
   private List<PastRow> record(Guide guide) {
     return guide.past().stream()
         .map(
@@ -206,6 +218,7 @@ class GuideController {
                     HOUR.format(one.ends().atZone(zone)),
                     BenchWords.title(one.step()),
                     BenchWords.where(one.step()),
+                    one.with().isEmpty() ? "" : "lot " + one.with(),
                     one.skipped()
                         .map(why -> "left out: " + why)
                         .orElse(

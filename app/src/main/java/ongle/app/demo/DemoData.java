@@ -7,12 +7,16 @@ import java.time.LocalTime;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.UUID;
 import ongle.app.clients.Client;
 import ongle.app.clients.ClientRepository;
+import ongle.app.salon.SalonSettings;
 import ongle.app.sets.SetEditor;
 import ongle.app.sets.SetHistory;
 import ongle.app.sets.Taken;
+import ongle.app.shelf.Shelf;
 import ongle.app.today.Appointment;
 import ongle.app.today.AppointmentRepository;
 import ongle.core.nail.Digit;
@@ -23,6 +27,7 @@ import ongle.core.nail.PlateCondition;
 import ongle.core.nail.Quantity;
 import ongle.core.nail.SkinState;
 import ongle.core.plan.Activity;
+import ongle.core.portion.Lot;
 import ongle.core.product.Product;
 import ongle.core.shape.LengthWish;
 import ongle.core.shape.LengthWish.Mode;
@@ -45,6 +50,8 @@ class DemoData implements SmartInitializingSingleton {
   private final AppointmentRepository appointments;
   private final SetEditor sets;
   private final SetHistory history;
+  private final Shelf shelf;
+  private final SalonSettings salon;
   private final Clock clock;
   private final TransactionOperations transactions;
   private final boolean wanted;
@@ -54,6 +61,8 @@ class DemoData implements SmartInitializingSingleton {
       AppointmentRepository appointments,
       SetEditor sets,
       SetHistory history,
+      Shelf shelf,
+      SalonSettings salon,
       Clock clock,
       TransactionOperations transactions,
       @Value("${ongle.demo}") boolean wanted) {
@@ -61,6 +70,8 @@ class DemoData implements SmartInitializingSingleton {
     this.appointments = appointments;
     this.sets = sets;
     this.history = history;
+    this.shelf = shelf;
+    this.salon = salon;
     this.clock = clock;
     this.transactions = transactions;
     this.wanted = wanted;
@@ -102,7 +113,46 @@ class DemoData implements SmartInitializingSingleton {
     }
   }
 
+  /** A shelf with something of everything, and the faults that happen. */
+  private void stock(LocalDate today) {
+    jar("acrylic", "AP-2217", 120, 74, today.plusMonths(14), today.minusMonths(3), 24, 38);
+    jar("acrylic-liquid", "AL-0906", 100, 41, today.plusMonths(8), today.minusMonths(2), 12, 21);
+    jar("acrylic-liquid", "AL-0688", 100, 12, today.minusMonths(1), today.minusMonths(11), 12, 21);
+    jar("hard-gel", "HG-1140", 30, 1.1, today.plusMonths(9), today.minusMonths(5), 12, 27);
+    jar("hard-gel", "HG-1163", 30, 30, today.plusMonths(20), null, 12, 27);
+    jar("soak-off-gel", "SG-0412", 15, 6, today.plusMonths(11), today.minusMonths(14), 12, 16);
+    jar("poly-gel", "PT-0731", 30, 22, today.plusMonths(15), today.minusMonths(1), 18, 24);
+    jar("top-coat", "TC-3305", 15, 9, today.plusMonths(10), today.minusMonths(2), 12, 14);
+    jar("colour", "C-114", 10, 0.4, today.plusMonths(10), today.minusMonths(4), 12, 9);
+    jar("primer", "PR-0219", 14, 8, today.plusMonths(6), today.minusMonths(2), 12, 11);
+    jar("remover", "RM-0550", 500, 310, today.plusMonths(18), today.minusMonths(1), 24, 12);
+    salon.reckonIn("crowns");
+  }
+
+  private void jar(
+      String material,
+      String number,
+      double content,
+      double left,
+      LocalDate expires,
+      LocalDate opened,
+      int months,
+      double price) {
+    shelf.add(
+        UUID.randomUUID(),
+        new Lot(
+            material,
+            number,
+            content,
+            left,
+            Optional.of(expires),
+            Optional.ofNullable(opened),
+            months,
+            OptionalDouble.of(price)));
+  }
+
   private void fill(LocalDate today) {
+    stock(today);
     long marta =
         client(
             "Marta Vellbrook",

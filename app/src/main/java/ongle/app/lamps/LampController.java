@@ -1,17 +1,19 @@
 package ongle.app.lamps;
 
-import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 import java.util.OptionalDouble;
-import java.util.Set;
 import java.util.TreeSet;
 import java.util.UUID;
+import ongle.app.web.NotFound;
 import ongle.app.web.Numbers;
 import ongle.core.cure.Lamp;
 import ongle.core.cure.Programme;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -20,8 +22,6 @@ import org.springframework.web.bind.annotation.RequestParam;
 @Controller
 @RequestMapping("/lamps")
 class LampController {
-  private static final int LONGEST_NAME = 60;
-
   private final Lamps lamps;
 
   LampController(Lamps lamps, List<LampMeter> meters) {
@@ -31,6 +31,7 @@ class LampController {
 
   /** A lamp as it is listed. */
   record Row(
+      String code,
       String label,
       String light,
       String wavelengths,
@@ -38,31 +39,70 @@ class LampController {
       String standing,
       boolean bad) {}
 
-  /** What was typed for a new lamp. */
-  record Typed(
-      String label, String wavelengths, String light, String seconds, Boolean thumbsApart) {
-    static final Typed NOTHING = new Typed("", "365 405", "40", "10, 30, 60", true);
+  /** A lamp as it is being written: a new one, or one to correct. */
+  private record Written(
+      Optional<String> code, int seen, LampForm form, Map<String, String> faults, String why) {
+    static final Written NOTHING = new Written(Optional.empty(), 0, LampForm.EMPTY, Map.of(), "");
   }
 
   @GetMapping
-  String page(Model model) {
-    return show(Typed.NOTHING, null, model);
+  String page(@RequestParam Optional<String> lamp, Model model) {
+    return show(
+        lamp.flatMap(this::kept)
+            .map(kept -> new Written(lamp, kept.seen(), LampForm.of(kept.lamp()), Map.of(), ""))
+            .orElse(Written.NOTHING),
+        model);
+  }
+
+  private Optional<Lamps.Kept> kept(String code) {
+    return lamps.all().stream().filter(kept -> kept.lamp().code().equals(code)).findFirst();
   }
 
   @PostMapping
-  String add(@RequestParam UUID formKey, Typed typed, Model model) {
-    try {
-      lamps.add(formKey, lamp(formKey, typed));
-      return "redirect:/lamps";
-    } catch (IllegalArgumentException notSo) {
-      return show(typed, notSo.getMessage(), model);
-    }
+  String add(@RequestParam UUID formKey, LampForm form, Model model) {
+    LampForm.Read read =
+        form.read("lamp-" + formKey.toString().substring(0, 8), OptionalDouble.empty());
+    read.lamp().ifPresent(lamp -> lamps.add(formKey, lamp));
+    return read.lamp().isPresent()
+        ? "redirect:/lamps"
+        : show(new Written(Optional.empty(), 0, form, read.faults(), ""), model);
   }
 
-  private String show(Typed typed, String why, Model model) {
+  @PostMapping("/{code}")
+  String correct(@PathVariable String code, @RequestParam int seen, LampForm form, Model model) {
+    Lamps.Kept kept = kept(code).orElseThrow(() -> new NotFound("lamp " + code));
+    LampForm.Read read = form.read(code, kept.lamp().measured());
+    if (read.lamp().isEmpty()) {
+      return show(new Written(Optional.of(code), seen, form, read.faults(), ""), model);
+    }
+    return lamps.correct(seen, read.lamp().get())
+        ? "redirect:/lamps"
+        : show(
+            new Written(
+                Optional.of(code),
+                kept.seen(),
+                form,
+                Map.of(),
+                "Somebody else changed this lamp meanwhile. Look at it above, then keep yours or leave it."),
+            model);
+  }
+
+  @PostMapping("/{code}/away")
+  String giveAway(@PathVariable String code, Model model) {
+    if (lamps.giveAway(code)) {
+      return "redirect:/lamps";
+    }
+    model.addAttribute("awayWhy", "The last lamp stays. Add another first.");
+    return show(Written.NOTHING, model);
+  }
+
+  private String show(Written written, Model model) {
     model.addAttribute("lamps", lamps.all().stream().map(LampController::row).toList());
-    model.addAttribute("typed", typed);
-    model.addAttribute("why", why);
+    model.addAttribute("code", written.code().orElse(null));
+    model.addAttribute("seen", written.seen());
+    model.addAttribute("form", written.form());
+    model.addAttribute("faults", written.faults());
+    model.addAttribute("why", written.why());
     model.addAttribute("formKey", UUID.randomUUID());
     return "lamps/page";
   }
@@ -70,6 +110,7 @@ class LampController {
   private static Row row(Lamps.Kept kept) {
     Lamp lamp = kept.lamp();
     return new Row(
+        lamp.code(),
         lamp.label(),
         Numbers.format(lamp.nominal(), 0) + " mW/cm²",
         String.join(
@@ -78,44 +119,5 @@ class LampController {
         String.join(", ", lamp.programmes().stream().map(Programme::label).toList()),
         Lamps.standing(lamp),
         lamp.weakened());
-  }
-
-  private static Lamp lamp(UUID formKey, Typed typed) {
-    String label = typed.label().strip();
-    if (label.isEmpty() || label.length() > LONGEST_NAME) {
-      throw new IllegalArgumentException(
-          "A lamp needs a name of up to " + LONGEST_NAME + " letters.");
-    }
-    Set<Integer> wavelengths = new TreeSet<>();
-    for (int each : whole(typed.wavelengths(), "Wavelengths")) {
-      if (each < 300 || each > 500) {
-        throw new IllegalArgumentException("Wavelengths are 300 to 500 nm, as 365 405.");
-      }
-      wavelengths.add(each);
-    }
-    List<Programme> programmes = new ArrayList<>();
-    for (int each : whole(typed.seconds(), "Programmes")) {
-      programmes.add(new Programme(each + " s", each, 1));
-    }
-    return new Lamp(
-        "lamp-" + formKey.toString().substring(0, 8),
-        label,
-        wavelengths,
-        Numbers.parse(typed.light())
-            .orElseThrow(() -> new IllegalArgumentException("Type the light as a number, mW/cm².")),
-        OptionalDouble.empty(),
-        typed.thumbsApart() != null && typed.thumbsApart(),
-        programmes);
-  }
-
-  private static List<Integer> whole(String typed, String what) {
-    List<Integer> numbers = new ArrayList<>();
-    for (String part : typed.strip().split("[,; ]+")) {
-      if (!part.matches("\\d{1,4}")) {
-        throw new IllegalArgumentException(what + " are whole numbers with commas between them.");
-      }
-      numbers.add(Integer.valueOf(part));
-    }
-    return numbers;
   }
 }

@@ -6,6 +6,7 @@ import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import ongle.app.web.NotFound;
 import ongle.app.web.Numbers;
 import ongle.core.cure.Lamp;
 import org.springframework.dao.OptimisticLockingFailureException;
@@ -29,8 +30,9 @@ public class Lamps {
    * A lamp, and when it was measured last.
    *
    * @param measuredAt null if never
+   * @param seen changes whenever it is written
    */
-  public record Kept(Lamp lamp, LocalDateTime measuredAt) {}
+  public record Kept(Lamp lamp, LocalDateTime measuredAt, int seen) {}
 
   /** All of them; the first is taken where nobody chose. */
   @Transactional
@@ -41,7 +43,7 @@ public class Lamps {
       }
     }
     return stored.findAllByOrderById().stream()
-        .map(each -> new Kept(each.lamp(), each.measuredAt()))
+        .map(each -> new Kept(each.lamp(), each.measuredAt(), each.version()))
         .toList();
   }
 
@@ -63,6 +65,37 @@ public class Lamps {
       all();
       stored.save(new StoredLamp(formKey, lamp));
     }
+  }
+
+  /**
+   * Corrects a lamp; what a meter said of it stays.
+   *
+   * @param seen as it was when the corrector looked
+   * @return whether it was; not if somebody else changed it meanwhile
+   */
+  @Transactional
+  boolean correct(int seen, Lamp lamp) {
+    StoredLamp kept =
+        stored.findByCode(lamp.code()).orElseThrow(() -> new NotFound("lamp " + lamp.code()));
+    if (kept.version() != seen) {
+      return false;
+    }
+    kept.become(lamp);
+    return true;
+  }
+
+  /**
+   * Gives a lamp away; sets that were to be cured in it take the first one.
+   *
+   * @return whether it was; the last one stays
+   */
+  @Transactional
+  boolean giveAway(String code) {
+    if (stored.count() < 2) {
+      return false;
+    }
+    stored.findByCode(code).ifPresent(stored::delete);
+    return true;
   }
 
   /**

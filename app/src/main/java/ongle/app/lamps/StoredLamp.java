@@ -54,11 +54,17 @@ class StoredLamp {
   StoredLamp(UUID formKey, Lamp lamp) {
     this.formKey = formKey;
     code = lamp.code();
+    become(lamp);
+  }
+
+  /** As corrected; what a meter said of it stays. */
+  final void become(Lamp lamp) {
     label = lamp.label();
     wavelengths =
         lamp.wavelengths().stream().sorted().map(String::valueOf).collect(Collectors.joining(" "));
     nominal = lamp.nominal();
     thumbsApart = lamp.thumbsApart();
+    programmes.clear();
     lamp.programmes()
         .forEach(
             each ->
@@ -76,6 +82,10 @@ class StoredLamp {
         programmes.stream()
             .map(each -> new Programme(each.label(), each.seconds(), each.power()))
             .toList());
+  }
+
+  int version() {
+    return version;
   }
 
   LocalDateTime measuredAt() {

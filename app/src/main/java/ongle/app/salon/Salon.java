@@ -5,6 +5,7 @@ import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
 import jakarta.persistence.Id;
 import jakarta.persistence.Version;
+import ongle.core.bench.Routine;
 import ongle.core.fitting.FreeHandOrForms;
 import ongle.core.fitting.Schools;
 import ongle.core.fitting.TipsOrForms;
@@ -39,6 +40,10 @@ public class Salon {
   @Enumerated(EnumType.STRING)
   private CrossThickness across = CrossThickness.SALON;
 
+  private String bench;
+  private String routine;
+  private String currency = "";
+
   public TipsOrForms getTipsOrForms() {
     return tipsOrForms;
   }
@@ -61,6 +66,32 @@ public class Salon {
 
   public CrossThickness getAcross() {
     return across;
+  }
+
+  /** How a new set is carried out, as the bench writes it; null for the usual way. */
+  public String getBench() {
+    return bench;
+  }
+
+  /** What costs are given in; empty where the salon does not want them. */
+  public String getCurrency() {
+    return currency;
+  }
+
+  Routine routine() {
+    return routine == null ? Routine.USUAL : Routines.read(routine);
+  }
+
+  void work(Routine wanted) {
+    routine = wanted.equals(Routine.USUAL) ? null : Routines.write(wanted);
+  }
+
+  void beginBench(String how) {
+    bench = how;
+  }
+
+  void reckonIn(String wanted) {
+    currency = wanted;
   }
 
   void prefer(TipsOrForms wanted) {

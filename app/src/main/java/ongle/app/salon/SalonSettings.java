@@ -1,8 +1,11 @@
 package ongle.app.salon;
 
+import java.util.Optional;
 import java.util.function.Consumer;
+import java.util.function.UnaryOperator;
 import ongle.app.kits.KitEditor;
 import ongle.app.kits.ShippedKits;
+import ongle.core.bench.Routine;
 import org.springframework.dao.OptimisticLockingFailureException;
 import org.springframework.resilience.annotation.Retryable;
 import org.springframework.stereotype.Service;
@@ -23,6 +26,39 @@ public class SalonSettings {
   @Transactional
   public Salon current() {
     return salons.findById(Salon.THE_ONE).orElseGet(this::furnish);
+  }
+
+  /** The salon's steps in its order. */
+  @Transactional
+  public Routine routine() {
+    return current().routine();
+  }
+
+  /**
+   * Changes the salon's steps.
+   *
+   * @return why that cannot be; empty when it was done
+   */
+  @Transactional
+  public Optional<String> work(UnaryOperator<Routine> how) {
+    try {
+      current().work(how.apply(current().routine()));
+      return Optional.empty();
+    } catch (Routine.Impossible fixed) {
+      return Optional.of(fixed.getMessage());
+    }
+  }
+
+  /** What a new set's bench begins with, as the bench writes it. */
+  @Transactional
+  public void beginBench(String how) {
+    current().beginBench(how);
+  }
+
+  /** What costs are given in; empty for no costs. */
+  @Transactional
+  public void reckonIn(String currency) {
+    current().reckonIn(currency);
   }
 
   @Transactional

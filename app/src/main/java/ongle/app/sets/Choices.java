@@ -2,6 +2,7 @@ package ongle.app.sets;
 
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.TreeMap;
 import java.util.TreeSet;
@@ -40,20 +41,23 @@ record Choices(
     Map<Finger, OfNail> nails) {
 
   /** What was set by hand on one nail. */
-  record OfNail(Map<Quantity, Double> values, String tipKit, String tipNumber, BuildWay way) {
+  record OfNail(
+      Map<Quantity, Double> values, String tipKit, String tipNumber, BuildWay way, String product) {
     static OfNail of(Adjustments by) {
       return new OfNail(
           new TreeMap<>(by.values()),
           by.tip().map(TipNumber::kit).orElse(null),
           by.tip().map(TipNumber::number).orElse(null),
-          by.way().orElse(null));
+          by.way().orElse(null),
+          by.product().map(Product::code).orElse(null));
     }
 
     Adjustments adjustments() {
       return new Adjustments(
           values,
           Optional.ofNullable(tipNumber).map(number -> new TipNumber(tipKit, number)),
-          Optional.ofNullable(way));
+          Optional.ofNullable(way),
+          Optional.ofNullable(product).flatMap(Product::ofCode));
     }
   }
 
@@ -116,7 +120,14 @@ record Choices(
     return changed.isEmpty() ? "kit or school of fitting" : changed.size() + " fingers";
   }
 
+  private String ownProduct(Finger finger) {
+    return Optional.ofNullable(nails.get(finger)).map(OfNail::product).orElse(null);
+  }
+
   private String whatOf(Finger finger, Choices before) {
+    if (!Objects.equals(ownProduct(finger), before.ownProduct(finger))) {
+      return ": product";
+    }
     Map<Quantity, Double> now = nails.get(finger).values();
     Map<Quantity, Double> then =
         Optional.ofNullable(before.nails.get(finger)).map(OfNail::values).orElse(Map.of());

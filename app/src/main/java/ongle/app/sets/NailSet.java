@@ -111,6 +111,7 @@ public class NailSet {
   private String allergyHarmless;
   private LocalDateTime takenOutAt;
   private String bench;
+  private String routine;
 
   @OneToMany(mappedBy = "set", cascade = CascadeType.ALL)
   @OrderBy("finger")
@@ -132,6 +133,7 @@ public class NailSet {
     school = salon.getApex();
     across = salon.getAcross();
     arch = salon.getArch();
+    bench = salon.getBench();
     for (Finger finger : Finger.values()) {
       nails.add(new SetNail(this, finger));
     }
@@ -235,6 +237,11 @@ public class NailSet {
   /** How it is carried out, as the bench writes it; null until somebody chose. */
   public String getBench() {
     return bench;
+  }
+
+  /** The salon's steps as they were when the visit began; null before that. */
+  public String getRoutine() {
+    return routine;
   }
 
   /** What this hand does all day. */
@@ -356,6 +363,10 @@ public class NailSet {
     bench = how;
   }
 
+  void workBy(String steps) {
+    routine = steps;
+  }
+
   void spread(CrossThickness wished) {
     across = wished;
   }
@@ -385,7 +396,11 @@ public class NailSet {
     } else if (change instanceof Remedy.DeepenBarrel deepen) {
       nail.byHand(Quantity.BARREL_DEPTH, deepen.percent(), at);
     } else if (change instanceof Remedy.OtherProduct other) {
-      buildIn(other.product());
+      if (nail.adjustments().product().isPresent()) {
+        nail.buildIn(other.product());
+      } else {
+        buildIn(other.product());
+      }
     } else if (change instanceof Remedy.SoonerInfill sooner) {
       lastFor(sooner.days());
     } else if (change instanceof Remedy.OtherShape other) {

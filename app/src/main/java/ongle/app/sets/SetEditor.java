@@ -332,6 +332,14 @@ public class SetEditor {
     change(setId, set -> set.buildIn(product));
   }
 
+  /**
+   * @param own product of this finger; empty for the set's
+   */
+  @Transactional
+  public void buildIn(long setId, Finger finger, Optional<Product> own) {
+    change(setId, set -> set.nail(finger).buildIn(own.orElse(null)));
+  }
+
   @Transactional
   public void placeApex(long setId, ApexSchool school) {
     change(setId, set -> set.placeApex(school));
@@ -387,6 +395,17 @@ public class SetEditor {
   @Transactional
   public void carryOut(long setId, String how) {
     change(setId, set -> set.carryOut(how));
+  }
+
+  /** Notes the salon's steps as they stand when the visit begins, and how it is carried out. */
+  @Transactional
+  public void beginVisit(long setId, String steps, String how) {
+    change(
+        setId,
+        set -> {
+          set.workBy(steps);
+          set.carryOut(how);
+        });
   }
 
   /** Notes that a set is worn, and until when. */

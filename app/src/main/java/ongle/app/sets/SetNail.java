@@ -30,6 +30,7 @@ import ongle.core.nail.SkinState;
 import ongle.core.plan.Adjustments;
 import ongle.core.plan.Adjustments.TipNumber;
 import ongle.core.plan.LookOver;
+import ongle.core.product.Product;
 import org.hibernate.annotations.Fetch;
 import org.hibernate.annotations.FetchMode;
 
@@ -65,6 +66,8 @@ public class SetNail {
 
   @Enumerated(EnumType.STRING)
   private BuildWay way;
+
+  private String product;
 
   @ElementCollection
   @CollectionTable(name = "set_nail_value", joinColumns = @JoinColumn(name = "nail_id"))
@@ -150,7 +153,8 @@ public class SetNail {
     return new Adjustments(
         byHand,
         Optional.ofNullable(tipNumber).map(number -> new TipNumber(tipKit, number)),
-        Optional.ofNullable(way));
+        Optional.ofNullable(way),
+        Optional.ofNullable(product).flatMap(Product::ofCode));
   }
 
   void byHand(Quantity quantity, double value, LocalDateTime at) {
@@ -169,6 +173,7 @@ public class SetNail {
     }
     takeTip(by.tip().orElse(null));
     way = by.way().orElse(null);
+    buildIn(by.product().orElse(null));
   }
 
   void put(Quantity quantity, Taken value) {
@@ -216,6 +221,13 @@ public class SetNail {
    */
   void goWay(BuildWay wanted) {
     way = wanted;
+  }
+
+  /**
+   * @param own null for the set's
+   */
+  void buildIn(Product own) {
+    product = own == null ? null : own.code();
   }
 
   /** Takes over what was measured on the other; what was set by hand stays. */

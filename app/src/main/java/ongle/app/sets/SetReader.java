@@ -139,7 +139,7 @@ public class SetReader implements ClientHistory {
     Map<Quantity, Double> values = new EnumMap<>(Quantity.class);
     values.putAll(stored.values());
     values.putAll(tried);
-    return new Adjustments(values, stored.tip(), stored.way());
+    return new Adjustments(values, stored.tip(), stored.way(), stored.product());
   }
 
   private SetWish wish(NailSet set, LengthWish length, Client client) {

@@ -85,11 +85,15 @@ class ShapeController {
       @RequestParam Optional<LengthWish.Mode> mode,
       @RequestParam Optional<String> length,
       @RequestParam Optional<String> product,
+      @RequestParam Optional<String> ownProduct,
       @RequestParam Optional<Finger> finger,
       @ModelAttribute("seat") Seat seat,
       Model model) {
     shape.ifPresent(wanted -> editor.wishShape(id, wanted));
     product.flatMap(Product::ofCode).ifPresent(wanted -> editor.buildIn(id, wanted));
+    if (ownProduct.isPresent() && finger.isPresent()) {
+      editor.buildIn(id, finger.get(), ownProduct.flatMap(Product::ofCode));
+    }
     LengthWish.Mode current = reader.lengthOf(id).mode();
     LengthField refused = null;
     if (mode.isPresent() && mode.get() != current) {
@@ -204,6 +208,9 @@ class ShapeController {
     model.addAttribute("length", field(length));
     model.addAttribute("products", Product.STANDARD);
     model.addAttribute("product", planned.set().product());
+    model.addAttribute(
+        "ownProduct",
+        planned.set().nail(finger).adjustments().product().map(Product::code).orElse(""));
     model.addAttribute("activities", Activity.values());
     model.addAttribute(
         "does",
@@ -249,6 +256,17 @@ class ShapeController {
         notes.add(names(decided) + ": " + decision.label() + whoDecided(decided) + ".");
       }
     }
+    planned.set().getNails().stream()
+        .filter(nail -> nail.adjustments().product().isPresent())
+        .forEach(
+            nail ->
+                notes.add(
+                    nail.getFinger().label()
+                        + ": built in "
+                        + nail.adjustments().product().get().label()
+                        + ", the others in "
+                        + planned.set().product().label()
+                        + "."));
     List<NailPlan> wide = built.stream().filter(plan -> WhichWay.wide(plan.nail())).toList();
     if (!wide.isEmpty()) {
       notes.add(names(wide) + ": wide plates. " + WhichWay.adviceForWide());

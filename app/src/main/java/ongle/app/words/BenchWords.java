@@ -3,6 +3,7 @@ package ongle.app.words;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Collectors;
 import ongle.app.web.Numbers;
 import ongle.core.bench.Bit;
 import ongle.core.bench.Infill;
@@ -13,6 +14,9 @@ import ongle.core.cure.Layers;
 import ongle.core.nail.Finger;
 import ongle.core.nail.Hand;
 import ongle.core.portion.Dose;
+import ongle.core.portion.Lot;
+import ongle.core.portion.Material;
+import ongle.core.portion.Need;
 import ongle.core.portion.Portion;
 import ongle.core.portion.Strip;
 import ongle.core.product.Handling;
@@ -105,6 +109,38 @@ public final class BenchWords {
   /** One helping: how large, and where it goes. */
   public static String dose(Dose dose) {
     return "⌀ " + Numbers.mm(dose.diameter()) + " " + dose.place().label();
+  }
+
+  /** An amount in the measure it is counted by. */
+  public static String amount(Material material, double amount) {
+    return Numbers.format(amount, 2) + " " + material.measure().symbol();
+  }
+
+  public static String money(double sum, String currency) {
+    return Numbers.format(sum, 2) + " " + currency;
+  }
+
+  /** What the shelf says to a need. */
+  public static String shelf(Need need) {
+    String lots =
+        need.from().isEmpty()
+            ? ""
+            : ": "
+                + need.from().stream()
+                    .map(taken -> taken.lot().number())
+                    .collect(Collectors.joining(", "));
+    String lacking =
+        need.standing() == Need.Standing.SHORT
+            ? " of " + amount(need.material(), need.lacking())
+            : "";
+    return need.standing().label()
+        + lacking
+        + lots
+        + (need.unusable().isEmpty()
+            ? ""
+            : " (not "
+                + need.unusable().stream().map(Lot::number).collect(Collectors.joining(", "))
+                + ")");
   }
 
   /** How product goes on. */

@@ -14,7 +14,7 @@ class BenchClockTest {
 
   private BenchClock bench() {
     when(wall.instant()).thenReturn(NINE);
-    return new BenchClock(wall);
+    return new BenchClock(wall, 1);
   }
 
   @Test

@@ -15,6 +15,8 @@ import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
 import java.util.stream.IntStream;
 import ongle.app.SalonTest;
+import ongle.app.visits.PlannedVisit;
+import ongle.app.visits.VisitPlanner;
 import ongle.core.bench.Guide;
 import ongle.core.schedule.Schedule;
 import org.junit.jupiter.api.Test;
@@ -27,6 +29,7 @@ import org.springframework.test.web.servlet.MockMvc;
 class BenchTest {
   @Autowired private MockMvc mvc;
   @Autowired private BenchDesk bench;
+  @Autowired private VisitPlanner visits;
   @Autowired private BenchEventRepository events;
 
   @ParameterizedTest
@@ -35,7 +38,7 @@ class BenchTest {
     for (String look : List.of("PRODUCT", "TIME", "STEPS")) {
       mvc.perform(get("/sets/{id}/bench", set).param("look", look)).andExpect(status().isOk());
     }
-    BenchDesk.Desk desk = bench.desk(set);
+    PlannedVisit desk = bench.visit(set);
     if (desk.plan().refusals().isEmpty()) {
       Schedule schedule = desk.plan().schedule();
       assertThat(schedule.gap()).isLessThan(0.05);
@@ -50,7 +53,7 @@ class BenchTest {
         .andExpect(content().string(containsString("value=\"50\"")));
     choose("pace", "fast").andExpect(content().string(containsString("Type a number")));
     choose("nozzle", "2,5");
-    assertThat(bench.desk(2).choices().nozzle()).isEqualTo(2.5);
+    assertThat(bench.visit(2).choices().nozzle()).isEqualTo(2.5);
     choose("nozzle", "3");
   }
 
@@ -66,17 +69,17 @@ class BenchTest {
 
   @Test
   void anotherLampChangesTheTimes() {
-    long before = bench.desk(3).plan().schedule().makespan();
-    bench.choose(3, Map.of("lamp", "uv"));
+    long before = bench.visit(3).plan().schedule().makespan();
+    visits.choose(3, Map.of("lamp", "uv"));
 
-    assertThat(bench.desk(3).plan().schedule().makespan()).isGreaterThan((int) before);
-    bench.choose(3, Map.of("lamp", "led"));
+    assertThat(bench.visit(3).plan().schedule().makespan()).isGreaterThan((int) before);
+    visits.choose(3, Map.of("lamp", "led"));
   }
 
   @Test
   void twoPressingAtOnceAreCountedOnce() throws Exception {
     bench.begin(5);
-    String step = bench.sitting(5, "").guide().flatMap(Guide::current).orElseThrow().id();
+    String step = bench.sitting(5).guide().flatMap(Guide::current).orElseThrow().id();
     long before = events.count();
     CyclicBarrier together = new CyclicBarrier(4);
     ExecutorService people = Executors.newFixedThreadPool(4);
@@ -108,6 +111,6 @@ class BenchTest {
         .andExpect(content().string(containsString("Nothing has begun")));
     mvc.perform(post("/sets/6/bench/guide/done").param("step", "SANITISE"))
         .andExpect(status().isOk());
-    assertThat(bench.sitting(6, "").guide()).isEmpty();
+    assertThat(bench.sitting(6).guide()).isEmpty();
   }
 }

@@ -63,7 +63,7 @@ class LampsTest {
                 .param("label", label)
                 .param("wavelengths", "365")
                 .param("light", "40")
-                .param("seconds", seconds))
+                .param("programmes", seconds))
         .andExpect(status().isOk());
   }
 }

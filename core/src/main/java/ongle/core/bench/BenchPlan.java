@@ -232,6 +232,15 @@ public record BenchPlan(
       }
       amounts.put(Material.TOP_COAT, coat);
     }
+    for (Step step : steps()) {
+      if (step.kind() == StepKind.PRIME) {
+        double drops = step.fingers().size() * Material.PRIMER_A_NAIL;
+        amounts.merge(Material.PRIMER, drops, Double::sum);
+      } else if (step.kind() == StepKind.SOAK) {
+        double pads = step.fingers().size() * Material.REMOVER_A_PAD;
+        amounts.merge(Material.REMOVER, pads, Double::sum);
+      }
+    }
     amounts.replaceAll((material, amount) -> amount * (1 + SetPlan.BRUSH_SHARE));
     return amounts;
   }

@@ -8,6 +8,7 @@ import ongle.core.nail.Finger;
 import ongle.core.portion.Brush;
 import ongle.core.portion.Mix;
 import ongle.core.portion.Portion;
+import ongle.core.portion.Strip;
 
 /**
  * How a planned set is carried out.
@@ -50,7 +51,7 @@ public record BenchWish(
           false,
           Mix.NORMAL,
           Brush.MEDIUM,
-          ongle.core.portion.Strip.USUAL_NOZZLE,
+          Strip.USUAL_NOZZLE,
           Finish.CLEAR,
           Setting.USUAL_ROOM,
           100,

@@ -1,5 +1,6 @@
 package ongle.core.bench;
 
+import java.util.Set;
 import ongle.core.product.LightCure;
 
 /**
@@ -15,7 +16,7 @@ public record Finish(Colour colour, int coats) {
   /** Thickness of one coat of colour or top coat, mm; a planning figure of our own. */
   public static final double COAT = 0.06;
 
-  private static final java.util.Set<Integer> EITHER = java.util.Set.of(365, 405);
+  private static final Set<Integer> EITHER = Set.of(365, 405);
 
   /** What a coat of top coat needs of a lamp. */
   public static final LightCure TOP_COAT = new LightCure(0.3, 0.3, 2.4, 0.4, EITHER, 0.5);

@@ -46,6 +46,7 @@ public final class Guide {
    * @param skipped why it was left out; empty when it was done
    * @param took longer than planned by so much that it is worth knowing
    * @param offWindow whether it was begun outside the time the product gave it
+   * @param with the lots it was done with, as noted; empty for none
    */
   public record Past(
       Step step,
@@ -53,7 +54,8 @@ public final class Guide {
       Instant ends,
       Optional<String> skipped,
       boolean took,
-      boolean offWindow) {
+      boolean offWindow,
+      String with) {
     /** Whether it is still going on by itself. */
     public boolean running(Instant now) {
       return step.runsByItself() && skipped.isEmpty() && ends.isAfter(now);
@@ -147,7 +149,7 @@ public final class Guide {
 
   private Past passed(Step step, Event event, Instant before, Duration stopped) {
     if (event.type() == Event.Type.SKIPPED) {
-      return new Past(step, event.at(), event.at(), Optional.of(event.text()), false, false);
+      return new Past(step, event.at(), event.at(), Optional.of(event.text()), false, false, "");
     }
     if (event.type() == Event.Type.STARTED) {
       return new Past(
@@ -156,7 +158,8 @@ public final class Guide {
           event.at().plus(left(step)),
           Optional.empty(),
           false,
-          offWindow(step, event.at()));
+          offWindow(step, event.at()),
+          event.text());
     }
     // Nobody presses a key to begin: it began when it could, or as long ago as it usually takes.
     Instant usual = later(before, event.at().minusSeconds(step.job().seconds()));
@@ -164,7 +167,8 @@ public final class Guide {
     Instant began = could.isBefore(usual) ? could : usual;
     Duration took = Duration.between(began, event.at()).minus(stopped);
     boolean late = took.toSeconds() > LATE_FACTOR * step.job().seconds() + LATE_SECONDS;
-    return new Past(step, began, event.at(), Optional.empty(), late, offWindow(step, usual));
+    return new Past(
+        step, began, event.at(), Optional.empty(), late, offWindow(step, usual), event.text());
   }
 
   private static Instant later(Instant one, Instant other) {
@@ -406,13 +410,19 @@ public final class Guide {
 
   // --- what may happen ------------------------------------------------------------------------
 
+  /** The same where nothing is used up. */
+  public Answer done(String step, Instant now) {
+    return done(step, "", now);
+  }
+
   /**
    * What pressing done on a step does now.
    *
    * @param step as the presser saw it
+   * @param with the lots it is done with; empty for none
    * @return the event to note, or why nothing is noted
    */
-  public Answer done(String step, Instant now) {
+  public Answer done(String step, String with, Instant now) {
     Optional<Step> current = current();
     if (current.isEmpty() || !current.get().id().equals(step)) {
       return Answer.refused("That step is behind already: counted once.");
@@ -435,8 +445,11 @@ public final class Guide {
     }
     return new Answer(
         Optional.of(
-            Event.of(
-                now, current.get().runsByItself() ? Event.Type.STARTED : Event.Type.DONE, step)),
+            new Event(
+                now,
+                current.get().runsByItself() ? Event.Type.STARTED : Event.Type.DONE,
+                step,
+                with)),
         "");
   }
 

@@ -2,10 +2,12 @@ package ongle.core.bench;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Predicate;
+import java.util.function.ToDoubleFunction;
 import java.util.stream.Stream;
 import ongle.core.cure.LampTime;
 import ongle.core.cure.Layers;
@@ -104,8 +106,9 @@ final class HandSteps {
     if (!builds() && !Stream.of(StepKind.REMOVE_POLISH, StepKind.CLEAN).toList().contains(kind)) {
       return;
     }
-    List<NailPlan> on = nails.stream().filter(nail -> wanted(kind, nail)).toList();
-    if (on.isEmpty() || kind.prepares().filter(this::skipped).isPresent()) {
+    List<NailPlan> on =
+        nails.stream().filter(nail -> wanted(kind, nail) && !skipped(kind, nail)).toList();
+    if (on.isEmpty()) {
       return;
     }
     Draft step = draft(kind, on);
@@ -121,8 +124,8 @@ final class HandSteps {
     step.add();
   }
 
-  private boolean skipped(ongle.core.wear.PrepStep step) {
-    return nails.get(0).wearing().skipped().contains(step);
+  private static boolean skipped(StepKind kind, NailPlan nail) {
+    return kind.prepares().filter(nail.wearing().skipped()::contains).isPresent();
   }
 
   private boolean wanted(StepKind kind, NailPlan nail) {
@@ -266,8 +269,7 @@ final class HandSteps {
     }
   }
 
-  private static double most(
-      List<NailPlan> on, java.util.function.ToDoubleFunction<NailPlan> value) {
+  private static double most(List<NailPlan> on, ToDoubleFunction<NailPlan> value) {
     return on.stream().mapToDouble(value).max().orElse(0);
   }
 
@@ -279,7 +281,7 @@ final class HandSteps {
     }
     List<NailPlan> inOrder = nails.stream().sorted(Comparator.comparing(this::place)).toList();
     inOrder.stream().filter(nail -> !infilled(nail)).forEach(this::fit);
-    Map<Product, List<NailPlan>> byProduct = new java.util.LinkedHashMap<>();
+    Map<Product, List<NailPlan>> byProduct = new LinkedHashMap<>();
     inOrder.stream()
         .sorted(Comparator.comparing(nail -> !nail.build().product().setsByItself()))
         .forEach(

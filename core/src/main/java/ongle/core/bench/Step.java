@@ -2,10 +2,13 @@ package ongle.core.bench;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import ongle.core.cure.LampTime;
 import ongle.core.nail.Finger;
 import ongle.core.nail.Hand;
 import ongle.core.portion.Dose;
+import ongle.core.portion.Material;
+import ongle.core.product.Handling;
 import ongle.core.product.Product;
 import ongle.core.schedule.Job;
 
@@ -64,6 +67,26 @@ public record Step(
   /** The finger, where it is done on one. */
   public Optional<Finger> finger() {
     return fingers.size() == 1 ? Optional.of(fingers.get(0)) : Optional.empty();
+  }
+
+  /** What it uses up from the shelf. */
+  public List<Material> materials() {
+    return switch (kind) {
+      case COLOUR -> List.of(Material.COLOUR);
+      case TOP -> List.of(Material.TOP_COAT);
+      case PRIME -> List.of(Material.PRIMER);
+      case SOAK -> List.of(Material.REMOVER);
+      default ->
+          dose.isEmpty()
+              ? List.of()
+              : product.stream()
+                  .flatMap(
+                      laid ->
+                          laid.handling() == Handling.POWDER_AND_LIQUID
+                              ? Stream.of(Material.of(laid), Material.ACRYLIC_LIQUID)
+                              : Stream.of(Material.of(laid)))
+                  .toList();
+    };
   }
 
   /** Whether nobody works while it runs: hands in the lamp or soaking. */

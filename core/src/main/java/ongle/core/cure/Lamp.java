@@ -35,6 +35,11 @@ public record Lamp(
 
   public static final double MOST_LIGHT = 400;
 
+  /** Shortest and longest wavelength of salon lamps, nm. */
+  public static final int SHORTEST_WAVE = 300;
+
+  public static final int LONGEST_WAVE = 500;
+
   /** An LED lamp of usual strength. */
   public static final Lamp LED =
       new Lamp(
@@ -67,10 +72,19 @@ public record Lamp(
     if (programmes.isEmpty() || wavelengths.isEmpty()) {
       throw new IllegalArgumentException("lamp " + label + " needs a programme and a wavelength");
     }
+    if (!wavelengths.stream().allMatch(Lamp::shinesAt)) {
+      throw new IllegalArgumentException(
+          "wavelengths of a lamp are " + SHORTEST_WAVE + " to " + LONGEST_WAVE + " nm");
+    }
     if (!believed(nominal) || (measured.isPresent() && !(measured.getAsDouble() >= 0))) {
       throw new IllegalArgumentException(
           "lamp " + label + " shines with " + LEAST_LIGHT + " to " + MOST_LIGHT + " mW/cm²");
     }
+  }
+
+  /** Whether a salon lamp can shine at that wavelength, nm. */
+  public static boolean shinesAt(int wave) {
+    return wave >= SHORTEST_WAVE && wave <= LONGEST_WAVE;
   }
 
   /** Whether a lamp can be that strong, mW/cm². */

@@ -3,6 +3,7 @@ package ongle.core.cure;
 import java.time.Duration;
 import java.util.Comparator;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Predicate;
 import ongle.core.product.LightCure;
 
@@ -64,7 +65,7 @@ public record LampTime(Programme programme, int times) {
     return Optional.empty();
   }
 
-  private static String nanometres(java.util.Set<Integer> wavelengths) {
+  private static String nanometres(Set<Integer> wavelengths) {
     return String.join(" or ", wavelengths.stream().sorted().map(String::valueOf).toList()) + " nm";
   }
 

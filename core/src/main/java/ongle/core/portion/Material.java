@@ -36,6 +36,13 @@ public record Material(String code, String label, Measure measure) {
   public static final Material COLOUR =
       new Material("colour", "gel polish colour", Measure.MILLILITRE);
   public static final Material TOP_COAT = new Material("top-coat", "top coat", Measure.MILLILITRE);
+
+  /** A drop of primer for one nail, ml; a planning figure of our own. */
+  public static final double PRIMER_A_NAIL = 0.02;
+
+  /** A pad of remover for one finger and round, ml; a planning figure of our own. */
+  public static final double REMOVER_A_PAD = 1.5;
+
   public static final Material PRIMER = new Material("primer", "primer", Measure.MILLILITRE);
   public static final Material REMOVER =
       new Material("remover", "remover for soaking", Measure.MILLILITRE);

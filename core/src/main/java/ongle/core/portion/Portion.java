@@ -141,7 +141,7 @@ public record Portion(
             applied.cuticle() * share, applied.body() * share, applied.extension() * share),
         doses.stream().map(dose -> new Dose(dose.place(), dose.volume() * share)).toList(),
         split.map(both -> new Mix.Split(both.powder() * share, both.liquid() * share)),
-        Optional.empty());
+        strip.map(whole -> whole.times(share)));
   }
 
   /** The largest helping, mm³. */

@@ -28,6 +28,14 @@ public record Strip(
     }
   }
 
+  /** A share of it, laid on what is there already; no form is under it then. 0 to 1. */
+  public Strip times(double share) {
+    double whole = length * share;
+    int needed = Math.max(1, (int) Math.ceil(whole / row() - 1e-9));
+    double plate = row() - endsBeyond;
+    return new Strip(nozzle, whole, needed, whole / needed - plate, OptionalDouble.empty());
+  }
+
   /** One row, mm. */
   public double row() {
     return length / rows;

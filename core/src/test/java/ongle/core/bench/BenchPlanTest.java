@@ -17,10 +17,12 @@ import ongle.core.nail.Finger;
 import ongle.core.nail.PlateCondition;
 import ongle.core.plan.SetPlan;
 import ongle.core.portion.Dose;
+import ongle.core.portion.Material;
 import ongle.core.portion.Mix;
 import ongle.core.product.Product;
 import ongle.core.schedule.Feasible;
 import ongle.core.schedule.Hands;
+import ongle.core.wear.PrepStep;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
@@ -52,6 +54,10 @@ class BenchPlanTest {
         usual.room(),
         100,
         regrowth);
+  }
+
+  private static BenchWish visit(Visit visit) {
+    return wish(visit, BenchSchools.USUAL, Map.of());
   }
 
   private static BenchWish with(Lamp lamp) {
@@ -199,7 +205,7 @@ class BenchPlanTest {
 
   @Test
   void hardGelIsFiledOffAndAcrylicSoaked() {
-    BenchWish wish = wish(Visit.REMOVAL, BenchSchools.USUAL, Map.of());
+    BenchWish wish = visit(Visit.REMOVAL);
 
     List<String> hard =
         kinds(
@@ -308,10 +314,35 @@ class BenchPlanTest {
 
   @Test
   void skippedPreparationIsNotAskedFor() {
-    BenchPlan plan = BenchPlan.of(Sets.of(Product.HARD_GEL, BuildWay.FORM), BenchWish.USUAL);
-    assertThat(kinds(plan.left()))
+    BenchPlan full = BenchPlan.of(Sets.of(Product.HARD_GEL, BuildWay.FORM), BenchWish.USUAL);
+    assertThat(kinds(full.left()))
         .containsSubsequence("SHINE", "DUST", "DEHYDRATE", "PRIME", "FRAME");
-    assertThat(plan.amounts().keySet().stream().map(material -> material.code()))
-        .containsExactly("hard-gel", "top-coat");
+
+    BenchPlan dry = BenchPlan.of(Sets.without(PrepStep.DEHYDRATE), BenchWish.USUAL);
+    assertThat(kinds(dry.left())).contains("PRIME").doesNotContain("DEHYDRATE");
+    assertThat(kinds(dry.right())).contains("PRIME").doesNotContain("DEHYDRATE");
+    BenchPlan bare = BenchPlan.of(Sets.without(PrepStep.PRIMER), BenchWish.USUAL);
+    assertThat(kinds(bare.left())).contains("DEHYDRATE").doesNotContain("PRIME");
+    assertThat(full.amounts()).containsKey(Material.PRIMER);
+    assertThat(bare.amounts()).doesNotContainKey(Material.PRIMER);
+  }
+
+  @Test
+  void everythingUsedUpHasAnAmount() {
+    BenchPlan acrylic = BenchPlan.of(Sets.of(Product.ACRYLIC, BuildWay.FORM), BenchWish.USUAL);
+    assertThat(acrylic.amounts().keySet().stream().map(Material::code))
+        .containsExactly("acrylic", "acrylic-liquid", "top-coat", "primer");
+    for (Step step : acrylic.steps()) {
+      assertThat(acrylic.amounts().keySet()).containsAll(step.materials());
+    }
+    // Ten drops, with a tenth that stays in the brush.
+    assertThat(acrylic.amounts().get(Material.PRIMER)).isCloseTo(0.22, within(1e-9));
+
+    BenchPlan soaked =
+        BenchPlan.of(
+            Sets.worn(Product.HARD_GEL, EarlierProduct.SOAK_OFF_GEL, PlateCondition.SOUND),
+            visit(Visit.REMOVAL));
+    assertThat(soaked.amounts()).containsOnlyKeys(Material.REMOVER);
+    assertThat(soaked.steps()).anyMatch(step -> step.materials().contains(Material.REMOVER));
   }
 }

@@ -101,22 +101,16 @@ class GuideTest {
 
   @Test
   void aHandInTheLampIsNotWorkedOn() {
-    plan = BenchPlan.of(Sets.of(Product.POLY_GEL, BuildWay.OVERLAY), BenchWish.USUAL);
+    plan = BenchPlan.of(Sets.of(Hand.LEFT, Product.POLY_GEL, BuildWay.FORM), BenchWish.USUAL);
     begin();
-    Guide guide = guide();
-    while (guide.running(now).isEmpty()
-        || guide.current().orElseThrow().hand().isEmpty()
-        || guide.next(guide.running(now).get(0).step().hand().orElseThrow()).isEmpty()
-        || !guide
-            .current()
-            .orElseThrow()
-            .on(guide.running(now).get(0).step().hand().orElseThrow())) {
-      guide = work();
-      if (guide.current().isEmpty()) {
-        return;
-      }
-    }
-    assertThat(guide.done(guide.current().get().id(), now.plusSeconds(1)).event()).isEmpty();
+    workTo(StepKind.CURE);
+    Guide guide = work();
+    String next = guide.current().orElseThrow().id();
+    Instant out = guide.running(now).get(0).ends();
+
+    assertThat(guide.done(next, now.plusSeconds(1)).why()).contains("lamp still runs");
+    assertThat(guide.done(next, out.minusMillis(1)).event()).isEmpty();
+    assertThat(guide.done(next, out).event()).isPresent();
   }
 
   @Test
@@ -197,16 +191,23 @@ class GuideTest {
   void aPinchTooEarlyIsNoted() {
     plan =
         BenchPlan.of(
-            Sets.of(Product.ACRYLIC, BuildWay.FORM), BenchWish.USUAL.with(NailOrder.ONE_AT_A_TIME));
+            Sets.of(Hand.LEFT, Product.ACRYLIC, BuildWay.FORM),
+            BenchWish.USUAL.with(NailOrder.ONE_AT_A_TIME));
     begin();
-    while (guide().current().orElseThrow().kind() != StepKind.PINCH) {
-      work();
-    }
-    String pinch = guide().current().orElseThrow().id();
-    Guide guide = guide();
-    boolean waits = guide.ready().isAfter(now);
-    events.add(guide.done(pinch, now.plusSeconds(5)).event().orElseThrow());
+    Guide guide = workTo(StepKind.PINCH);
+    Step pinch = guide.current().orElseThrow();
+    assertThat(guide.ready()).isAfter(now.plusSeconds(pinch.job().seconds() + 5));
 
-    assertThat(guide().past().get(guide().past().size() - 1).offWindow()).isEqualTo(waits);
+    assertThat(pinched(pinch, now.plusSeconds(pinch.job().seconds() + 1)).offWindow()).isTrue();
+    assertThat(pinched(pinch, guide.ready().plusSeconds(pinch.job().seconds())).offWindow())
+        .isFalse();
+    assertThat(pinched(pinch, guide.ready().plusSeconds(900)).offWindow()).isTrue();
+  }
+
+  private Guide.Past pinched(Step pinch, Instant at) {
+    List<Event> would = new ArrayList<>(events);
+    would.add(guide().done(pinch.id(), at).event().orElseThrow());
+    List<Guide.Past> past = new Guide(plan, would).past();
+    return past.get(past.size() - 1);
   }
 }

@@ -5,12 +5,14 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
+import java.util.Set;
 import ongle.core.Kits;
 import ongle.core.fitting.BuildWay;
 import ongle.core.fitting.Tip;
 import ongle.core.fitting.TipKit;
 import ongle.core.nail.EarlierProduct;
 import ongle.core.nail.Finger;
+import ongle.core.nail.Hand;
 import ongle.core.nail.Nail;
 import ongle.core.nail.PlateCondition;
 import ongle.core.nail.SkinState;
@@ -25,6 +27,10 @@ import ongle.core.shape.LengthWish;
 import ongle.core.shape.NailShape;
 import ongle.core.structure.ApexSchool;
 import ongle.core.structure.CrossThickness;
+import ongle.core.structure.UpperArch;
+import ongle.core.wear.Growth;
+import ongle.core.wear.PrepStep;
+import ongle.core.wear.Wearing;
 
 /** Planned sets for tests of the bench. */
 final class Sets {
@@ -45,14 +51,28 @@ final class Sets {
     double extension = way == BuildWay.OVERLAY ? 0 : way == BuildWay.FREE_HAND ? 2 : 5;
     List<SetPlanner.Item> items = new ArrayList<>();
     for (Finger finger : Finger.values()) {
-      items.add(
-          item(
-              nail(finger, PlateCondition.SOUND, SkinState.INTACT),
-              way,
-              EarlierProduct.NONE,
-              product));
+      items.add(sound(finger, product, way));
     }
     return plan(extension, items);
+  }
+
+  /** Ten sound nails on forms, with a step of the preparation left out. */
+  static SetPlan without(PrepStep step) {
+    List<SetPlanner.Item> items = new ArrayList<>();
+    for (Finger finger : Finger.values()) {
+      items.add(sound(finger, Product.HARD_GEL, BuildWay.FORM));
+    }
+    return plan(5, items, new Wearing(Wearing.USUAL_DAYS, Set.of(step), Growth.USUAL));
+  }
+
+  /** Five sound nails, all built one way. */
+  static SetPlan of(Hand hand, Product product, BuildWay way) {
+    return plan(5, Finger.of(hand).stream().map(finger -> sound(finger, product, way)).toList());
+  }
+
+  private static SetPlanner.Item sound(Finger finger, Product product, BuildWay way) {
+    return item(
+        nail(finger, PlateCondition.SOUND, SkinState.INTACT), way, EarlierProduct.NONE, product);
   }
 
   /** Ten nails worn before. */
@@ -112,15 +132,21 @@ final class Sets {
   }
 
   private static SetPlan plan(double extension, List<SetPlanner.Item> items) {
+    return plan(extension, items, Wearing.USUAL);
+  }
+
+  private static SetPlan plan(double extension, List<SetPlanner.Item> items, Wearing wearing) {
     return SetPlanner.plan(
         new SetWish(
             NailShape.ALMOND,
             new LengthWish(LengthWish.Mode.MILLIMETRES, extension),
             Product.HARD_GEL,
             ApexSchool.THIRD,
+            UpperArch.OF_SHAPE,
             CrossThickness.SALON,
             Kits.fitting(KIT),
-            Wearer.ORDINARY),
+            Wearer.ORDINARY,
+            wearing),
         items);
   }
 }

@@ -1,4 +1,4 @@
-package ongle.app.bench;
+package ongle.app.visits;
 
 import java.util.EnumMap;
 import java.util.Map;
@@ -23,8 +23,8 @@ import ongle.core.nail.Quantity;
 import ongle.core.portion.Brush;
 import ongle.core.portion.Mix;
 
-/** How a set is carried out, as chosen on the bench and kept with the set. */
-record BenchChoices(
+/** How a set is carried out, as chosen on the bench and kept with the set; as JSON in the store. */
+public record VisitChoices(
     Visit visit,
     Softener softener,
     CuticleTool cuticleTool,
@@ -43,8 +43,8 @@ record BenchChoices(
     double room,
     int pace) {
 
-  static final BenchChoices USUAL =
-      new BenchChoices(
+  static final VisitChoices USUAL =
+      new VisitChoices(
           Visit.NEW_SET,
           BenchSchools.USUAL.softener(),
           BenchSchools.USUAL.cuticleTool(),
@@ -65,9 +65,10 @@ record BenchChoices(
 
   /**
    * @param taken the salon's lamp of that code
+   * @param routine the salon's steps
    * @throws IllegalArgumentException with the allowed range if a number is out of it
    */
-  BenchWish wish(PlannedSet planned, Lamp taken) {
+  BenchWish wish(PlannedSet planned, Lamp taken, Routine routine) {
     Map<Finger, Double> regrowth = new EnumMap<>(Finger.class);
     for (SetNail nail : planned.set().getNails()) {
       nail.value(Quantity.REGROWTH).ifPresent(grown -> regrowth.put(nail.getFinger(), grown));
@@ -78,7 +79,7 @@ record BenchChoices(
     return new BenchWish(
         visit,
         schools,
-        Routine.USUAL,
+        routine,
         taken,
         pigmented,
         mix,

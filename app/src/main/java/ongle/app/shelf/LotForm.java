@@ -1,0 +1,89 @@
+package ongle.app.shelf;
+
+import java.time.LocalDate;
+import java.time.format.DateTimeParseException;
+import java.util.LinkedHashMap;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import ongle.app.web.Numbers;
+import ongle.core.portion.Lot;
+import ongle.core.portion.Material;
+
+/** A lot as typed; whatever is wrong with it is said beside its field. */
+record LotForm(
+    String material,
+    String number,
+    String content,
+    String left,
+    String expires,
+    String opened,
+    String months,
+    String price) {
+  static final LotForm EMPTY = new LotForm("", "", "", "", "", "", "12", "");
+
+  static LotForm of(Lot lot) {
+    return new LotForm(
+        lot.material(),
+        lot.number(),
+        Numbers.format(lot.content(), 1),
+        Numbers.format(lot.left(), 1),
+        lot.expires().map(LocalDate::toString).orElse(""),
+        lot.opened().map(LocalDate::toString).orElse(""),
+        String.valueOf(lot.goodOpenMonths()),
+        lot.price().isPresent() ? Numbers.format(lot.price().getAsDouble(), 2) : "");
+  }
+
+  /**
+   * What came of reading it.
+   *
+   * @param faults by field
+   */
+  record Read(Optional<Lot> lot, Map<String, String> faults) {}
+
+  Read read() {
+    Map<String, String> faults = new LinkedHashMap<>();
+    if (Material.ofCode(material).isEmpty()) {
+      faults.put("material", "Choose what is in it.");
+    }
+    if (number.isBlank() || number.strip().length() > Lot.LONGEST_NUMBER) {
+      faults.put(
+          "number", "The number printed on it, up to " + Lot.LONGEST_NUMBER + " characters.");
+    }
+    double full = amount("content", content, Lot.LEAST_CONTENT, Lot.MOST_CONTENT, faults);
+    double still = left.isBlank() ? full : amount("left", left, 0, full, faults);
+    double keeps = amount("months", months, 1, Lot.MOST_MONTHS, faults);
+    OptionalDouble paid =
+        price.isBlank()
+            ? OptionalDouble.empty()
+            : OptionalDouble.of(amount("price", price, 0, Lot.MOST_PRICE, faults));
+    Optional<LocalDate> good = day("expires", expires, faults);
+    Optional<LocalDate> since = day("opened", opened, faults);
+    return new Read(
+        faults.isEmpty()
+            ? Optional.of(
+                new Lot(material, number.strip(), full, still, good, since, (int) keeps, paid))
+            : Optional.empty(),
+        faults);
+  }
+
+  private static double amount(
+      String field, String typed, double least, double most, Map<String, String> faults) {
+    Optional<Double> value = Numbers.parse(typed).filter(each -> each >= least && each <= most);
+    if (value.isEmpty() && !(Double.isNaN(most))) {
+      faults.put(
+          field,
+          "A number from " + Numbers.format(least, 0) + " to " + Numbers.format(most, 0) + ".");
+    }
+    return value.orElse(Double.NaN);
+  }
+
+  private static Optional<LocalDate> day(String field, String typed, Map<String, String> faults) {
+    try {
+      return typed.isBlank() ? Optional.empty() : Optional.of(LocalDate.parse(typed.strip()));
+    } catch (DateTimeParseException e) {
+      faults.put(field, "A day as 2027-05-31, or nothing.");
+      return Optional.empty();
+    }
+  }
+}

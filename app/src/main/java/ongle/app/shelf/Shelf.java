@@ -1,0 +1,120 @@
+package ongle.app.shelf;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import ongle.app.salon.SalonSettings;
+import ongle.app.web.NotFound;
+import ongle.core.portion.Lot;
+import ongle.core.portion.Material;
+import ongle.core.portion.Need;
+import org.springframework.dao.OptimisticLockingFailureException;
+import org.springframework.resilience.annotation.Retryable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** The shelf: its lots, whether they do for a set, and counting out what a visit took. */
+@Service
+@Retryable(includes = OptimisticLockingFailureException.class, maxRetries = 4, delay = 15)
+public class Shelf {
+  private final LotRepository lots;
+  private final LotUseRepository uses;
+  private final SalonSettings salon;
+
+  Shelf(LotRepository lots, LotUseRepository uses, SalonSettings salon) {
+    this.lots = lots;
+    this.uses = uses;
+    this.salon = salon;
+  }
+
+  /** What costs are given in; empty where the salon does not want them. */
+  public String currency() {
+    return salon.current().getCurrency();
+  }
+
+  /**
+   * A lot on the shelf.
+   *
+   * @param seen changes whenever it is written
+   */
+  public record Kept(long id, int seen, Lot lot) {}
+
+  @Transactional(readOnly = true)
+  public List<Kept> all() {
+    return lots.findAllByOrderById().stream()
+        .map(each -> new Kept(each.id(), each.version(), each.lot()))
+        .toList();
+  }
+
+  /** What these amounts mean for the shelf on that day. */
+  @Transactional(readOnly = true)
+  public List<Need> needs(Map<Material, Double> amounts, LocalDate day) {
+    List<Lot> shelf = all().stream().map(Kept::lot).toList();
+    return amounts.entrySet().stream()
+        .map(each -> Need.of(each.getKey(), each.getValue(), shelf, day))
+        .toList();
+  }
+
+  /** Puts a lot on the shelf; the same form key puts it there once. */
+  @Transactional
+  public void add(UUID formKey, Lot lot) {
+    if (lots.findByFormKey(formKey).isEmpty()) {
+      lots.save(new StoredLot(formKey, lot));
+    }
+  }
+
+  /**
+   * Corrects a lot.
+   *
+   * @param seen as it was when the corrector looked
+   * @return whether it was; not if somebody else changed it meanwhile
+   */
+  @Transactional
+  boolean correct(long id, int seen, Lot lot) {
+    StoredLot stored = lot(id);
+    if (stored.version() != seen) {
+      return false;
+    }
+    stored.become(lot);
+    return true;
+  }
+
+  /** Takes an empty or spoilt jar off the shelf; what visits took of it stays on record. */
+  @Transactional
+  void throwAway(long id) {
+    lots.deleteById(lot(id).id());
+  }
+
+  private StoredLot lot(long id) {
+    return lots.findById(id).orElseThrow(() -> new NotFound("lot " + id));
+  }
+
+  /** Counts out what a visit took, once. */
+  @Transactional
+  public void take(long setId, int run, Map<Material, Double> amounts, LocalDate day) {
+    if (uses.existsBySetIdAndRun(setId, run)) {
+      return;
+    }
+    List<StoredLot> stored = lots.findAllByOrderById();
+    for (Need need : needs(amounts, day)) {
+      for (Need.Taken taken : need.from()) {
+        uses.save(LotUse.of(setId, run, taken));
+        stored.stream()
+            .filter(each -> each.lot().equals(taken.lot()))
+            .findFirst()
+            .ifPresent(each -> each.take(taken.amount(), day));
+      }
+      double rest = need.amount() - need.from().stream().mapToDouble(Need.Taken::amount).sum();
+      if (rest > 1e-9) {
+        uses.save(LotUse.unknown(setId, run, need, rest));
+      }
+    }
+  }
+
+  /** What a visit took; empty before it was finished. */
+  @Transactional(readOnly = true)
+  public List<LotUse> taken(long setId, int run) {
+    return uses.findBySetIdAndRunOrderById(setId, run);
+  }
+}

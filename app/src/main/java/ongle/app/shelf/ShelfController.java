@@ -1,0 +1,156 @@
+package ongle.app.shelf;
+
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import ongle.app.salon.SalonSettings;
+import ongle.app.web.Numbers;
+import ongle.core.portion.Lot;
+import ongle.core.portion.Material;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+
+/** What stands on the shelf. */
+@Controller
+@RequestMapping("/shelf")
+class ShelfController {
+  private static final int LONGEST_CURRENCY = 8;
+
+  private final Shelf shelf;
+  private final SalonSettings salon;
+  private final Clock clock;
+
+  ShelfController(Shelf shelf, SalonSettings salon, Clock clock) {
+    this.shelf = shelf;
+    this.salon = salon;
+    this.clock = clock;
+  }
+
+  /** A lot as it is listed. */
+  record Row(
+      long id, int seen, String number, double share, String left, String good, String fault) {}
+
+  /** All lots of a material. */
+  record Group(Material material, String usable, List<Row> rows) {}
+
+  /** A lot as it is being written: a new one, or one to correct. */
+  private record Written(
+      Optional<Long> id, int seen, LotForm form, Map<String, String> faults, String why) {}
+
+  @GetMapping
+  String page(@RequestParam Optional<Long> lot, Model model) {
+    Written written =
+        lot.flatMap(id -> shelf.all().stream().filter(kept -> kept.id() == id).findFirst())
+            .map(
+                kept ->
+                    new Written(
+                        Optional.of(kept.id()), kept.seen(), LotForm.of(kept.lot()), Map.of(), ""))
+            .orElse(new Written(Optional.empty(), 0, LotForm.EMPTY, Map.of(), ""));
+    return show(written, model);
+  }
+
+  @PostMapping
+  String add(@RequestParam UUID formKey, LotForm form, Model model) {
+    LotForm.Read read = form.read();
+    read.lot().ifPresent(lot -> shelf.add(formKey, lot));
+    return read.lot().isPresent()
+        ? "redirect:/shelf"
+        : show(new Written(Optional.empty(), 0, form, read.faults(), ""), model);
+  }
+
+  @PostMapping("/{id}")
+  String correct(@PathVariable long id, @RequestParam int seen, LotForm form, Model model) {
+    LotForm.Read read = form.read();
+    if (read.lot().isEmpty()) {
+      return show(new Written(Optional.of(id), seen, form, read.faults(), ""), model);
+    }
+    return shelf.correct(id, seen, read.lot().get())
+        ? "redirect:/shelf"
+        : show(
+            new Written(
+                Optional.of(id),
+                seen,
+                form,
+                Map.of(),
+                "Somebody else changed this lot meanwhile. Look at it on the shelf and correct it again."),
+            model);
+  }
+
+  @PostMapping("/{id}/away")
+  String throwAway(@PathVariable long id) {
+    shelf.throwAway(id);
+    return "redirect:/shelf";
+  }
+
+  /** What costs are given in; nothing for no costs. */
+  @PostMapping("/currency")
+  String reckonIn(@RequestParam String currency, Model model) {
+    if (currency.strip().length() > LONGEST_CURRENCY) {
+      model.addAttribute("currencyTyped", currency);
+      model.addAttribute("currencyWhy", "Up to " + LONGEST_CURRENCY + " characters.");
+      return page(Optional.empty(), model);
+    }
+    salon.reckonIn(currency.strip());
+    return "redirect:/shelf";
+  }
+
+  private String show(Written written, Model model) {
+    LocalDate today = LocalDate.now(clock);
+    Map<String, List<Shelf.Kept>> byMaterial =
+        shelf.all().stream().collect(Collectors.groupingBy(kept -> kept.lot().material()));
+    model.addAttribute(
+        "groups",
+        Material.all().stream()
+            .filter(material -> byMaterial.containsKey(material.code()))
+            .map(material -> group(material, byMaterial.get(material.code()), today))
+            .toList());
+    model.addAttribute("materials", Material.all());
+    model.addAttribute("currency", salon.current().getCurrency());
+    model.addAttribute("lotId", written.id().orElse(null));
+    model.addAttribute("seen", written.seen());
+    model.addAttribute("form", written.form());
+    model.addAttribute("faults", written.faults());
+    model.addAttribute("why", written.why());
+    model.addAttribute("formKey", UUID.randomUUID());
+    return "shelf/page";
+  }
+
+  private static Group group(Material material, List<Shelf.Kept> lots, LocalDate today) {
+    double usable =
+        lots.stream()
+            .map(Shelf.Kept::lot)
+            .filter(lot -> lot.fault(today).isEmpty())
+            .mapToDouble(Lot::left)
+            .sum();
+    return new Group(
+        material,
+        amount(material, usable) + " to use",
+        lots.stream().map(kept -> row(material, kept, today)).toList());
+  }
+
+  private static Row row(Material material, Shelf.Kept kept, LocalDate today) {
+    Lot lot = kept.lot();
+    return new Row(
+        kept.id(),
+        kept.seen(),
+        lot.number(),
+        lot.left() / lot.content(),
+        amount(material, lot.left()) + " of " + amount(material, lot.content()),
+        (lot.opened().isPresent() ? "open since " + lot.opened().get() : "closed")
+            + lot.goodUntil().map(day -> ", good until " + day).orElse(""),
+        lot.fault(today).map(Lot.Fault::label).orElse(""));
+  }
+
+  private static String amount(Material material, double amount) {
+    return Numbers.format(amount, 1) + " " + material.measure().symbol();
+  }
+}

@@ -1,0 +1,7 @@
+package ongle.app.visits;
+
+import ongle.app.sets.PlannedSet;
+import ongle.core.bench.BenchPlan;
+
+/** A set, how it is carried out, and the appointment that makes. */
+public record PlannedVisit(PlannedSet planned, VisitChoices choices, BenchPlan plan) {}

@@ -1,0 +1,109 @@
+package ongle.app.visits;
+
+import java.util.Map;
+import java.util.Optional;
+import ongle.app.lamps.Lamps;
+import ongle.app.salon.Routines;
+import ongle.app.salon.SalonSettings;
+import ongle.app.sets.NailSet;
+import ongle.app.sets.PlannedSet;
+import ongle.app.sets.SetEditor;
+import ongle.app.sets.SetReader;
+import ongle.core.bench.BenchPlan;
+import ongle.core.bench.Routine;
+import ongle.core.bench.Visit;
+import org.springframework.stereotype.Service;
+import tools.jackson.core.JacksonException;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ObjectNode;
+
+/** Plans appointments from sets, the salon's lamps and its steps. */
+@Service
+public class VisitPlanner {
+  private final SetReader reader;
+  private final SetEditor editor;
+  private final SalonSettings salon;
+  private final Lamps lamps;
+  private final JsonMapper json = JsonMapper.builder().build();
+
+  VisitPlanner(SetReader reader, SetEditor editor, SalonSettings salon, Lamps lamps) {
+    this.reader = reader;
+    this.editor = editor;
+    this.salon = salon;
+    this.lamps = lamps;
+  }
+
+  /** The appointment of a set. */
+  public PlannedVisit of(long setId) {
+    return of(reader.planned(setId));
+  }
+
+  public PlannedVisit of(PlannedSet planned) {
+    VisitChoices choices = choices(planned.set());
+    return new PlannedVisit(
+        planned,
+        choices,
+        BenchPlan.of(
+            planned.plan(),
+            choices.wish(planned, lamps.of(choices.lamp()), routine(planned.set()))));
+  }
+
+  /** The steps a visit began with, else the salon's as they stand. */
+  private Routine routine(NailSet set) {
+    return set.getRoutine() == null ? salon.routine() : Routines.read(set.getRoutine());
+  }
+
+  private VisitChoices choices(NailSet set) {
+    return set.getBench() == null ? VisitChoices.USUAL : read(set.getBench());
+  }
+
+  /** Fields the store does not know yet are the usual ones. */
+  private VisitChoices read(String stored) {
+    ObjectNode tree = json.valueToTree(VisitChoices.USUAL);
+    tree.setAll((ObjectNode) json.readTree(stored));
+    return json.treeToValue(tree, VisitChoices.class);
+  }
+
+  /**
+   * Chooses otherwise.
+   *
+   * @param changed by the names of {@link VisitChoices}
+   * @return why it cannot be; empty when it was
+   */
+  public Optional<String> choose(long setId, Map<String, String> changed) {
+    PlannedSet planned = reader.planned(setId);
+    ObjectNode tree = json.valueToTree(choices(planned.set()));
+    changed.forEach(
+        (name, value) -> {
+          if (tree.has(name)) {
+            tree.put(name, value.strip().replace(',', '.'));
+          }
+        });
+    try {
+      VisitChoices wanted = json.treeToValue(tree, VisitChoices.class);
+      wanted.wish(planned, lamps.of(wanted.lamp()), Routine.USUAL).setting();
+      editor.carryOut(setId, json.writeValueAsString(wanted));
+      return Optional.empty();
+    } catch (JacksonException noNumber) {
+      return Optional.of("Type a number.");
+    } catch (IllegalArgumentException outOfRange) {
+      return Optional.of(outOfRange.getMessage() + ".");
+    }
+  }
+
+  /** Keeps the salon's steps and the habits as they stand: the visit begins with them. */
+  public void begin(long setId) {
+    editor.beginVisit(
+        setId,
+        Routines.write(salon.routine()),
+        json.writeValueAsString(choices(reader.planned(setId).set())));
+  }
+
+  /** Lets every new set begin with the habits of this one. */
+  public void beginLike(long setId) {
+    ObjectNode tree = json.valueToTree(choices(reader.planned(setId).set()));
+    tree.put("visit", Visit.NEW_SET.name());
+    salon.beginBench(json.writeValueAsString((JsonNode) tree));
+  }
+}
