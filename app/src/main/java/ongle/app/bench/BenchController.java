@@ -272,7 +272,7 @@ class BenchController {
                     BenchWords.where(step),
                     BenchWords.title(step),
                     BenchWords.clock(java.time.Duration.ofSeconds(step.job().seconds())),
-                    BenchWords.figures(step)))
+                    BenchWords.figures(step, plan)))
         .toList();
   }
 }

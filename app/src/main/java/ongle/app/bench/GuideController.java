@@ -145,7 +145,7 @@ class GuideController {
         step -> {
           model.addAttribute("stepTitle", BenchWords.title(step));
           model.addAttribute("where", BenchWords.where(step));
-          model.addAttribute("figures", BenchWords.figures(step));
+          model.addAttribute("figures", BenchWords.figures(step, guide.plan()));
           model.addAttribute("ready", guide.ready().toEpochMilli());
           model.addAttribute("due", guide.due().toEpochMilli());
           model.addAttribute("scene", scene(sitting, step));

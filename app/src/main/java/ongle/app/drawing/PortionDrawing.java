@@ -1,11 +1,13 @@
 package ongle.app.drawing;
 
 import java.util.List;
+import ongle.app.drawing.Scene.Point;
 import ongle.app.web.Numbers;
 import ongle.core.nail.Seat;
 import ongle.core.plan.NailPlan;
 import ongle.core.portion.Dose;
 import ongle.core.portion.Portion;
+import ongle.core.portion.Strip;
 import ongle.core.product.Handling;
 
 /** The helpings of one nail at one scale beside the nail itself. */
@@ -13,15 +15,26 @@ public final class PortionDrawing {
   /** Room for the largest helping, mm. */
   private static final double WIDEST = 8;
 
+  /** From the upper edge to the cuticle, mm. */
+  private static final double CUTICLE = 2;
+
   private PortionDrawing() {}
 
+  /** The nail with its helpings beside it. */
   public static Scene of(NailPlan plan, Portion portion) {
-    Scene.Builder scene = new Scene.Builder(2.1);
     double half = plan.nail().width() * 0.7;
-    double length = plan.build().profile().length() + 3;
-    NailFromAbove.upright(plan.nail(), Seat.OPPOSITE, half, plan.nail().plateLength() + 2)
+    Scene.Builder scene = new Scene.Builder(2.1);
+    NailFromAbove.upright(plan.nail(), Seat.OPPOSITE, half, plan.nail().plateLength() + CUTICLE)
         .drawOn(scene, 1.5, plan.build().outline());
-    double beads = 2 * half + 2.5;
+    return drawn(scene, 2 * half + 2.5, plan, portion);
+  }
+
+  /** The helpings alone, for paper that shows the nail already. */
+  public static Scene helpings(NailPlan plan, Portion portion) {
+    return drawn(new Scene.Builder(2), 0.5, plan, portion);
+  }
+
+  private static Scene drawn(Scene.Builder scene, double beads, NailPlan plan, Portion portion) {
     double y = 1;
     for (Dose dose : portion.doses()) {
       double radius = dose.diameter() / 2;
@@ -29,27 +42,47 @@ public final class PortionDrawing {
       y += 2 * radius + 0.8;
     }
     double beside = beads + WIDEST + 2;
-    portion
-        .strip()
-        .ifPresent(
-            strip ->
-                scene.closed(
-                    "bead",
-                    List.of(
-                        new Scene.Point(beside, 1),
-                        new Scene.Point(beside + strip.nozzle(), 1),
-                        new Scene.Point(beside + strip.nozzle(), 1 + strip.row()),
-                        new Scene.Point(beside, 1 + strip.row()))));
+    portion.strip().ifPresent(strip -> strip(scene, beside, plan, strip));
     double height =
-        Math.max(Math.max(length, y), portion.strip().map(strip -> strip.row() + 2).orElse(0.0));
+        Math.max(
+            Math.max(plan.build().profile().length() + 3, y),
+            portion.strip().map(strip -> CUTICLE + strip.row() + 2).orElse(0.0));
     String helping =
         portion.product().handling() == Handling.POWDER_AND_LIQUID ? "beads" : "helpings";
     return scene.build(
         0,
         0,
-        beside + portion.strip().map(strip -> strip.nozzle() + 1).orElse(0.0),
+        beside + portion.strip().map(strip -> strip.nozzle() * strip.rows() + 3).orElse(0.0),
         height,
         plan.nail().finger().label() + ", product in " + portion.doses().size() + " " + helping,
         Numbers.format(portion.applied().total(), 0) + " mm³");
+  }
+
+  /** Its rows from the cuticle on, with the stress line and the form's marks across. */
+  private static void strip(Scene.Builder scene, double left, NailPlan plan, Strip strip) {
+    for (int row = 0; row < strip.rows(); row++) {
+      double x = left + row * strip.nozzle();
+      scene.closed(
+          "bead",
+          List.of(
+              new Point(x, CUTICLE),
+              new Point(x + strip.nozzle(), CUTICLE),
+              new Point(x + strip.nozzle(), CUTICLE + strip.row()),
+              new Point(x, CUTICLE + strip.row())));
+    }
+    double right = left + strip.rows() * strip.nozzle();
+    double stress = CUTICLE + plan.nail().plateLength();
+    scene.line("stress", left - 0.6, stress, right + 0.6, stress);
+    plan.fit()
+        .form()
+        .map(pick -> pick.fit().form())
+        .ifPresent(
+            form -> {
+              double end = plan.build().profile().length();
+              for (int mark = 1; plan.nail().plateLength() + form.distanceOf(mark) <= end; mark++) {
+                double y = stress + form.distanceOf(mark);
+                scene.line("form-mark", left - 0.6, y, right + 1.6, y);
+              }
+            });
   }
 }

@@ -9,6 +9,7 @@ import java.util.UUID;
 import ongle.app.web.NotFound;
 import ongle.app.web.Numbers;
 import ongle.core.cure.Lamp;
+import org.springframework.beans.factory.SmartInitializingSingleton;
 import org.springframework.dao.OptimisticLockingFailureException;
 import org.springframework.resilience.annotation.Retryable;
 import org.springframework.stereotype.Service;
@@ -17,7 +18,7 @@ import org.springframework.transaction.annotation.Transactional;
 /** The salon's lamps; a salon without any begins with the two usual ones. */
 @Service
 @Retryable(includes = OptimisticLockingFailureException.class, maxRetries = 4, delay = 15)
-public class Lamps {
+public class Lamps implements SmartInitializingSingleton {
   private final LampRepository stored;
   private final Clock clock;
 
@@ -34,21 +35,26 @@ public class Lamps {
    */
   public record Kept(Lamp lamp, LocalDateTime measuredAt, int seen) {}
 
-  /** All of them; the first is taken where nobody chose. */
-  @Transactional
-  public List<Kept> all() {
+  /** Before the first page can be asked for. */
+  @Override
+  public void afterSingletonsInstantiated() {
     if (stored.count() == 0) {
       for (Lamp usual : List.of(Lamp.LED, Lamp.UV)) {
         stored.save(new StoredLamp(UUID.nameUUIDFromBytes(usual.code().getBytes()), usual));
       }
     }
+  }
+
+  /** All of them; the first is taken where nobody chose. */
+  @Transactional(readOnly = true)
+  public List<Kept> all() {
     return stored.findAllByOrderById().stream()
         .map(each -> new Kept(each.lamp(), each.measuredAt(), each.version()))
         .toList();
   }
 
   /** The lamp of that code, else the first. */
-  @Transactional
+  @Transactional(readOnly = true)
   public Lamp of(String code) {
     List<Kept> all = all();
     return all.stream()
@@ -62,7 +68,6 @@ public class Lamps {
   @Transactional
   public void add(UUID formKey, Lamp lamp) {
     if (stored.findByFormKey(formKey).isEmpty()) {
-      all();
       stored.save(new StoredLamp(formKey, lamp));
     }
   }
@@ -106,7 +111,6 @@ public class Lamps {
    */
   @Transactional
   public String measured(String code, String sent) {
-    all();
     Optional<StoredLamp> lamp = stored.findByCode(code);
     Optional<Double> light = Numbers.parse(sent);
     if (lamp.isEmpty()) {

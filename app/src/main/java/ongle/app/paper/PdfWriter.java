@@ -7,9 +7,15 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
 import java.util.HashMap;
 import java.util.Locale;
 import java.util.Map;
+import ongle.app.sets.PlannedSet;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Component;
 import org.thymeleaf.ITemplateEngine;
 import org.thymeleaf.context.Context;
@@ -48,6 +54,28 @@ public class PdfWriter {
     } catch (IOException e) {
       throw new UncheckedIOException(e);
     }
+  }
+
+  /**
+   * The same as an answer to a browser, shown there.
+   *
+   * @param what it is, for the file's name
+   */
+  public ResponseEntity<byte[]> answer(
+      String what, PlannedSet planned, String template, Map<String, Object> model) {
+    String name =
+        what
+            + " "
+            + planned.client().getName()
+            + " "
+            + planned.set().getCreatedAt().toLocalDate()
+            + ".pdf";
+    return ResponseEntity.ok()
+        .contentType(MediaType.APPLICATION_PDF)
+        .header(
+            HttpHeaders.CONTENT_DISPOSITION,
+            ContentDisposition.inline().filename(name, StandardCharsets.UTF_8).build().toString())
+        .body(write(template, model));
   }
 
   private static InputStream stream(String font) {

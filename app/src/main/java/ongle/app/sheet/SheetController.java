@@ -2,27 +2,18 @@ package ongle.app.sheet;
 
 import java.util.List;
 import java.util.Optional;
-import ongle.app.drawing.Scene;
-import ongle.app.drawing.SheetDrawing;
+import ongle.app.paper.NailBlock;
 import ongle.app.paper.PdfWriter;
 import ongle.app.sets.PlannedSet;
 import ongle.app.sets.SetPage;
 import ongle.app.sets.SetReader;
 import ongle.app.sets.Stage;
 import ongle.app.web.Numbers;
-import ongle.app.words.FitWords;
 import ongle.app.words.PickingWords;
 import ongle.core.nail.Digit;
 import ongle.core.nail.Finger;
 import ongle.core.nail.Hand;
-import ongle.core.nail.Quantity;
 import ongle.core.nail.Seat;
-import ongle.core.plan.FingerLength;
-import ongle.core.plan.NailPlan;
-import ongle.core.structure.Pinch;
-import org.springframework.http.ContentDisposition;
-import org.springframework.http.HttpHeaders;
-import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -44,27 +35,8 @@ class SheetController {
     this.pdf = pdf;
   }
 
-  /** One nail on the sheet: its drawing and the figures beside it. */
-  record Block(
-      Finger finger,
-      Scene scene,
-      boolean stopped,
-      boolean estimated,
-      String tip,
-      String tipWork,
-      String length,
-      String decided,
-      String apex,
-      String apexAt,
-      String edge,
-      String side,
-      String barrel,
-      String squeeze,
-      String plate,
-      boolean holds) {}
-
   /** The same finger of both hands, in the order of the seat. */
-  record Row(Block left, Block right) {}
+  record Row(NailBlock left, NailBlock right) {}
 
   @GetMapping("/sheet")
   String page(
@@ -84,21 +56,7 @@ class SheetController {
     PlannedSet planned = reader.planned(id);
     SetPage.show(planned, Stage.SHEET, Finger.L1, seat, model);
     show(planned, seat, model);
-    String name =
-        "sheet "
-            + planned.client().getName()
-            + " "
-            + planned.set().getCreatedAt().toLocalDate()
-            + ".pdf";
-    return ResponseEntity.ok()
-        .contentType(MediaType.APPLICATION_PDF)
-        .header(
-            HttpHeaders.CONTENT_DISPOSITION,
-            ContentDisposition.inline()
-                .filename(name, java.nio.charset.StandardCharsets.UTF_8)
-                .build()
-                .toString())
-        .body(pdf.write("sheet/pdf", model.asMap()));
+    return pdf.answer("sheet", planned, "sheet/pdf", model.asMap());
   }
 
   private static void show(PlannedSet planned, Seat seat, Model model) {
@@ -111,8 +69,8 @@ class SheetController {
             .map(
                 digit ->
                     new Row(
-                        block(planned, Finger.of(leftOnPaper, digit)),
-                        block(planned, Finger.of(leftOnPaper.other(), digit))))
+                        NailBlock.of(planned, Finger.of(leftOnPaper, digit)),
+                        NailBlock.of(planned, Finger.of(leftOnPaper.other(), digit))))
             .toList());
     model.addAttribute("layOut", PickingWords.of(planned.plan()).inOneLine());
     model.addAttribute("school", planned.set().getSchool().label());
@@ -128,39 +86,5 @@ class SheetController {
     model.addAttribute("skipped", planned.set().getSkipped());
     model.addAttribute("volume", Numbers.format(planned.plan().productVolume(), 1) + " ml");
     model.addAttribute("mass", Numbers.format(planned.plan().productMass(), 1) + " g");
-  }
-
-  /** How far to pinch where the barrel is full; null where there is nothing to pinch. */
-  private static String squeeze(NailPlan plan) {
-    if (plan.extension() == 0) {
-      return null;
-    }
-    Pinch pinch = Pinch.whereFull(plan.build());
-    return pinch.squeezes() ? Numbers.mm(pinch.squeezeTo()) : null;
-  }
-
-  private static Block block(PlannedSet planned, Finger finger) {
-    NailPlan plan = planned.of(finger);
-    boolean estimated =
-        List.of(Quantity.WIDTH, Quantity.PLATE_LENGTH, Quantity.ARCH_DEPTH).stream()
-            .anyMatch(quantity -> !planned.readings().of(finger, quantity).measured());
-    var profile = plan.build().profile();
-    return new Block(
-        finger,
-        SheetDrawing.of(plan),
-        plan.stopped(),
-        estimated,
-        FitWords.takes(plan),
-        FitWords.work(plan),
-        Numbers.mm(plan.extension()),
-        plan.length().set() == FingerLength.Decision.WISH ? null : plan.length().set().label(),
-        Numbers.thickness(profile.apexThickness()),
-        Numbers.format(profile.apexAt(), 1),
-        Numbers.format(profile.edgeThickness(), 2),
-        Numbers.format(plan.build().across().side(profile.apexThickness()), 2),
-        Numbers.withUnit(Quantity.BARREL_DEPTH, 100 * plan.build().barrelDepthRatio()),
-        squeeze(plan),
-        Numbers.format(plan.nail().width(), 1) + " × " + Numbers.mm(plan.nail().plateLength()),
-        plan.endurance().holds());
   }
 }

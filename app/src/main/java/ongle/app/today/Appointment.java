@@ -36,6 +36,15 @@ public class Appointment {
     this.setId = setId;
   }
 
+  public Long getId() {
+    return id;
+  }
+
+  /** Books it for another length, minutes. */
+  void last(int wanted) {
+    minutes = wanted;
+  }
+
   public Long getClientId() {
     return clientId;
   }

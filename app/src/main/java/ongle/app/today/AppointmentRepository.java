@@ -6,5 +6,9 @@ import org.springframework.data.jpa.repository.JpaRepository;
 
 /** Appointments as stored. */
 public interface AppointmentRepository extends JpaRepository<Appointment, Long> {
+  List<Appointment> findByStartsAtAfterOrderByStartsAt(LocalDateTime from);
+
+  List<Appointment> findBySetIdOrderByStartsAt(long setId);
+
   List<Appointment> findByStartsAtBetweenOrderByStartsAt(LocalDateTime from, LocalDateTime to);
 }

@@ -43,6 +43,7 @@ class TodayController {
    * @param setKey form key for beginning one
    */
   record Visit(
+      long id,
       LocalDateTime at,
       LocalDateTime until,
       Client client,
@@ -101,6 +102,7 @@ class TodayController {
       open = measured == 10 ? "Open the plan" : "Go on measuring";
     }
     return new Visit(
+        a.getId(),
         a.getStartsAt(),
         a.getEndsAt(),
         client,

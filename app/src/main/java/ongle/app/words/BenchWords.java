@@ -3,8 +3,10 @@ package ongle.app.words;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Collectors;
 import ongle.app.web.Numbers;
+import ongle.core.bench.BenchPlan;
 import ongle.core.bench.Bit;
 import ongle.core.bench.Infill;
 import ongle.core.bench.OrderChoice;
@@ -20,6 +22,7 @@ import ongle.core.portion.Need;
 import ongle.core.portion.Portion;
 import ongle.core.portion.Strip;
 import ongle.core.product.Handling;
+import ongle.core.product.Product;
 
 /** The bench in the salon's words. */
 public final class BenchWords {
@@ -50,23 +53,9 @@ public final class BenchWords {
   }
 
   /** Product, light, amount: what the step needs in figures, the most important first. */
-  public static List<String> figures(Step step) {
+  public static List<String> figures(Step step, BenchPlan plan) {
     List<String> figures = new ArrayList<>();
-    step.dose()
-        .ifPresent(
-            dose ->
-                figures.add(
-                    "⌀ "
-                        + Numbers.mm(dose.diameter())
-                        + " "
-                        + step.product().map(p -> p.handling().helping()).orElse("helping")
-                        + ", "
-                        + dose.place().label()
-                        + " ("
-                        + Numbers.format(dose.volume(), 0)
-                        + " mm³ "
-                        + step.product().map(p -> p.label()).orElse("")
-                        + ")"));
+    step.dose().ifPresent(dose -> figures.add(helping(step, dose, plan)));
     step.light()
         .ifPresent(
             light ->
@@ -80,6 +69,37 @@ public final class BenchWords {
     }
     step.bit().map(BenchWords::bit).ifPresent(figures::add);
     return figures;
+  }
+
+  private static String helping(Step step, Dose dose, BenchPlan plan) {
+    String volume =
+        " ("
+            + Numbers.format(dose.volume(), 0)
+            + " mm³ "
+            + step.product().map(Product::label).orElse("")
+            + ")";
+    Optional<Strip> strip =
+        step.finger()
+            .map(finger -> plan.portions().get(finger))
+            .flatMap(Portion::strip)
+            .map(whole -> step.of() > 1 ? whole.times(1.0 / step.of()) : whole);
+    return strip
+            .map(
+                pressed ->
+                    Numbers.mm(pressed.length())
+                        + " from the tube"
+                        + laid(pressed)
+                        + ", "
+                        + dose.place().label())
+            .orElseGet(
+                () ->
+                    "Ø "
+                        + Numbers.mm(dose.diameter())
+                        + " "
+                        + step.product().map(p -> p.handling().helping()).orElse("helping")
+                        + ", "
+                        + dose.place().label())
+        + volume;
   }
 
   private static String bit(Bit bit) {
@@ -108,7 +128,7 @@ public final class BenchWords {
 
   /** One helping: how large, and where it goes. */
   public static String dose(Dose dose) {
-    return "⌀ " + Numbers.mm(dose.diameter()) + " " + dose.place().label();
+    return "Ø " + Numbers.mm(dose.diameter()) + " " + dose.place().label();
   }
 
   /** An amount in the measure it is counted by. */
@@ -167,10 +187,11 @@ public final class BenchWords {
   }
 
   private static String strip(Strip strip) {
-    return ": "
-        + Numbers.mm(strip.length())
-        + " from the tube"
-        + (strip.rows() > 1 ? ", in " + strip.rows() + " rows of " + Numbers.mm(strip.row()) : "")
+    return ": " + Numbers.mm(strip.length()) + " from the tube" + laid(strip);
+  }
+
+  private static String laid(Strip strip) {
+    return (strip.rows() > 1 ? ", in " + strip.rows() + " rows of " + Numbers.mm(strip.row()) : "")
         + (strip.mark().isPresent()
             ? ", ending at mark " + Numbers.format(strip.mark().getAsDouble(), 1)
             : "");
@@ -180,7 +201,12 @@ public final class BenchWords {
   public static String layers(Layers layers) {
     return layers.count()
         + (layers.count() == 1 ? " layer of " : " layers of ")
-        + Numbers.thickness(layers.each());
+        + Numbers.thickness(layers.each())
+        + ", heat "
+        + Numbers.format(layers.heat().index(), 1)
+        + (layers.heat().advice() == Layers.Advice.NONE
+            ? ""
+            : ": " + layers.heat().advice().label());
   }
 
   /** What an order of nails risks. */

@@ -6,6 +6,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.stream.Stream;
 import ongle.core.cure.LampTime;
 import ongle.core.cure.Layers;
@@ -44,6 +45,9 @@ public record BenchPlan(
     List<Step> left,
     List<Step> right,
     List<String> refusals) {
+
+  /** Appointments are booked in steps of so many minutes. */
+  public static final int BOOKED_IN = 5;
 
   public static BenchPlan of(SetPlan plan, BenchWish wish) {
     Map<Finger, Portion> portions = new EnumMap<>(Finger.class);
@@ -196,6 +200,18 @@ public record BenchPlan(
   /** A schedule at once, within a fiftieth of the shortest that the full search finds. */
   public Schedule roughly() {
     return Scheduler.quick(new Hands(jobs(left), jobs(right), Hands.Free.NOW));
+  }
+
+  /**
+   * How long to book, minutes, up to the next {@link #BOOKED_IN}; empty when it cannot be carried
+   * out.
+   */
+  public OptionalInt minutesToBook() {
+    if (!refusals.isEmpty()) {
+      return OptionalInt.empty();
+    }
+    int seconds = BOOKED_IN * 60;
+    return OptionalInt.of((roughly().makespan() + seconds - 1) / seconds * BOOKED_IN);
   }
 
   static List<Job> jobs(List<Step> steps) {
