@@ -7,7 +7,8 @@ import java.util.Map;
 import java.util.Optional;
 import ongle.app.kits.KitCatalogue;
 import ongle.app.sets.PlannedSet;
-import ongle.app.sets.SetReader;
+import ongle.app.visits.PlannedVisit;
+import ongle.app.visits.VisitPlanner;
 import ongle.app.web.BodyLimit;
 import ongle.core.plan.SetPlanner;
 import org.springframework.http.HttpHeaders;
@@ -27,12 +28,12 @@ import tools.jackson.databind.json.JsonMapper;
 @RestController
 class PlanController {
   private final KitCatalogue kits;
-  private final SetReader reader;
+  private final VisitPlanner visits;
   private final JsonMapper json;
 
-  PlanController(KitCatalogue kits, SetReader reader, JsonMapper json) {
+  PlanController(KitCatalogue kits, VisitPlanner visits, JsonMapper json) {
     this.kits = kits;
-    this.reader = reader;
+    this.visits = visits;
     this.json = json;
   }
 
@@ -57,22 +58,26 @@ class PlanController {
           HttpStatus.BAD_REQUEST, "Some fields of the set file cannot be used.", set.faults());
     }
     return ResponseEntity.ok(
-        PlanDocument.plan(SetPlanner.plan(wanted.get().wish(), wanted.get().items())));
+        PlanDocument.plan(
+            SetPlanner.plan(wanted.get().wish(), wanted.get().items()), wanted.get().bench()));
   }
 
   @GetMapping(path = "/sets/{id}/set.json", produces = MediaType.APPLICATION_JSON_VALUE)
   ResponseEntity<Map<String, Object>> setFile(@PathVariable long id) {
-    PlannedSet planned = reader.planned(id);
+    PlannedVisit visit = visits.of(id);
+    PlannedSet planned = visit.planned();
     List<SetPlanner.Item> items =
         planned.plan().nails().stream()
             .map(
                 plan ->
                     new SetPlanner.Item(
-                        plan.nail(), planned.set().nail(plan.nail().finger()).adjustments()))
+                        plan.nail(),
+                        planned.set().nail(plan.nail().finger()).adjustments(),
+                        plan.seen()))
             .toList();
     return ResponseEntity.ok()
         .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"set-" + id + ".json\"")
-        .body(PlanDocument.setFile(planned.plan().wish(), items));
+        .body(PlanDocument.setFile(planned.plan().wish(), items, visit.plan().wish()));
   }
 
   private static ResponseEntity<ProblemDetail> problem(

@@ -4,6 +4,8 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import ongle.core.bench.BenchPlan;
+import ongle.core.bench.BenchWish;
 import ongle.core.fitting.FormFit;
 import ongle.core.fitting.FormPick;
 import ongle.core.fitting.KitRanking;
@@ -41,11 +43,11 @@ final class PlanDocument {
   private PlanDocument() {}
 
   /** The set file of a wish and its nails: what the plan service reads. */
-  static Map<String, Object> setFile(SetWish wish, List<SetPlanner.Item> items) {
+  static Map<String, Object> setFile(SetWish wish, List<SetPlanner.Item> items, BenchWish bench) {
     Map<String, Object> file = new LinkedHashMap<>();
     file.put(
         "style",
-        ordered(
+        SetFile.ordered(
             "shape",
             wish.shape().code(),
             "apexSchool",
@@ -56,14 +58,17 @@ final class PlanDocument {
             SetFile.word(wish.across())));
     file.put(
         "length",
-        ordered(
-            "mode", SetFile.word(wish.length().mode()), "value", rounded(wish.length().value())));
+        SetFile.ordered(
+            "mode",
+            SetFile.word(wish.length().mode()),
+            "value",
+            SetFile.rounded(wish.length().value())));
     file.put("product", wish.product().code());
     wish.fitting().kit().ifPresent(code -> file.put("kit", code));
     file.put("tipsOrForms", SetFile.word(wish.fitting().schools().tipsOrForms()));
     file.put("bitten", SetFile.word(wish.fitting().schools().bitten()));
     Map<String, Object> wearer =
-        ordered(
+        SetFile.ordered(
             "leftHand", SetFile.word(wish.wearer().of(Hand.LEFT)),
             "rightHand", SetFile.word(wish.wearer().of(Hand.RIGHT)),
             "minor", wish.wearer().minor());
@@ -73,16 +78,17 @@ final class PlanDocument {
     file.put("wearer", wearer);
     file.put(
         "wear",
-        ordered(
+        SetFile.ordered(
             "wearDays", wish.wearing().days(),
             "skippedPreparation",
                 wish.wearing().skipped().stream().sorted().map(SetFile::word).toList(),
-            "growthFactor", rounded(wish.wearing().growth().factor())));
-    file.put("nails", items.stream().map(PlanDocument::nail).toList());
+            "growthFactor", SetFile.rounded(wish.wearing().growth().factor())));
+    file.put("bench", BenchDocument.wish(bench));
+    file.put("nails", items.stream().map(item -> nail(item, bench)).toList());
     return file;
   }
 
-  private static Map<String, Object> nail(SetPlanner.Item item) {
+  private static Map<String, Object> nail(SetPlanner.Item item, BenchWish bench) {
     var nail = item.nail();
     Map<String, Object> out = new LinkedHashMap<>();
     out.put("finger", nail.finger().name());
@@ -99,7 +105,7 @@ final class PlanDocument {
             case OVERHANG -> nail.overhang();
             default -> throw new IllegalStateException("not measured on a plate: " + quantity);
           };
-      out.put(SetFile.name(quantity), rounded(value));
+      out.put(SetFile.name(quantity), SetFile.rounded(value));
     }
     out.put("condition", SetFile.word(nail.condition()));
     out.put("skin", SetFile.word(nail.skin()));
@@ -107,11 +113,17 @@ final class PlanDocument {
       out.put("earlierProduct", SetFile.word(item.seen().earlier()));
     }
     item.seen().buildAnyway().ifPresent(reason -> out.put("buildAnyway", reason));
+    if (bench.regrowth().containsKey(nail.finger())) {
+      out.put(
+          SetFile.name(Quantity.REGROWTH), SetFile.rounded(bench.regrowth().get(nail.finger())));
+    }
     Adjustments by = item.adjustments();
     if (!by.equals(Adjustments.NONE)) {
       Map<String, Object> byHand = new LinkedHashMap<>();
-      by.values().forEach((quantity, value) -> byHand.put(SetFile.name(quantity), rounded(value)));
+      by.values()
+          .forEach((quantity, value) -> byHand.put(SetFile.name(quantity), SetFile.rounded(value)));
       by.way().ifPresent(way -> byHand.put("way", SetFile.word(way)));
+      by.product().ifPresent(own -> byHand.put("product", own.code()));
       by.tip()
           .ifPresent(
               tip -> {
@@ -123,14 +135,14 @@ final class PlanDocument {
     return out;
   }
 
-  static Map<String, Object> plan(SetPlan plan) {
+  static Map<String, Object> plan(SetPlan plan, BenchWish bench) {
     NailPlan due = plan.dueFirst().orElse(null);
     Map<String, Object> out = new LinkedHashMap<>();
     out.put(
         "set",
-        ordered(
-            "productVolumeMl", rounded(plan.productVolume()),
-            "productMassG", rounded(plan.productMass()),
+        SetFile.ordered(
+            "productVolumeMl", SetFile.rounded(plan.productVolume()),
+            "productMassG", SetFile.rounded(plan.productMass()),
             "dueAfterDays", due == null ? null : due.outlook().due().day(),
             "dueFinger", due == null ? null : due.nail().finger().name(),
             "weakestFinger", plan.weakest().map(nail -> nail.nail().finger().name()).orElse(null),
@@ -138,18 +150,19 @@ final class PlanDocument {
             "tipKits", plan.kits().ranked().stream().map(PlanDocument::standing).toList(),
             "layOut", PickingList.of(plan).lines().stream().map(PlanDocument::line).toList()));
     out.put("nails", plan.nails().stream().map(nail -> nailPlan(plan.wish(), nail)).toList());
+    out.put("bench", BenchDocument.plan(BenchPlan.of(plan, bench)));
     return out;
   }
 
   private static Map<String, Object> standing(KitRanking.Standing standing) {
-    return ordered(
+    return SetFile.ordered(
         "kit", standing.kit().code(),
         "suitsNails", standing.suits(),
-        "toFileMm2", rounded(standing.toFile()));
+        "toFileMm2", SetFile.rounded(standing.toFile()));
   }
 
   private static Map<String, Object> line(PickingList.Line line) {
-    return ordered(
+    return SetFile.ordered(
         "kit", line.item().kit(),
         "number", line.item().number(),
         "way", SetFile.word(line.way()),
@@ -160,7 +173,7 @@ final class PlanDocument {
             line.without().stream()
                 .map(
                     each ->
-                        ordered(
+                        SetFile.ordered(
                             "finger", each.finger().name(),
                             "kit", each.tip().map(tip -> tip.kit().code()).orElse(null),
                             "number", each.tip().map(TipPick::number).orElse(null)))
@@ -176,14 +189,14 @@ final class PlanDocument {
     CrossCurve arc = plan.nail().crossCurve();
     out.put(
         "plateArc",
-        ordered(
-            "radiusMm", rounded(arc.radius()),
-            "arcLengthMm", rounded(arc.arcLength()),
-            "circleShare", rounded(arc.circleShare())));
+        SetFile.ordered(
+            "radiusMm", SetFile.rounded(arc.radius()),
+            "arcLengthMm", SetFile.rounded(arc.arcLength()),
+            "circleShare", SetFile.rounded(arc.circleShare())));
     if (plan.stopped()) {
       return out;
     }
-    out.put("extensionMm", rounded(plan.extension()));
+    out.put("extensionMm", SetFile.rounded(plan.extension()));
     out.put("length", length(plan.length()));
     out.put("way", SetFile.word(plan.fit().way()));
     out.put("ways", plan.fit().ways().ranked().stream().map(PlanDocument::way).toList());
@@ -204,45 +217,45 @@ final class PlanDocument {
     out.put("outlook", outlook(plan.outlook()));
     out.put(
         "volume",
-        ordered(
-            "cuticleMm3", rounded(plan.volumes().cuticle()),
-            "bodyMm3", rounded(plan.volumes().body()),
-            "extensionMm3", rounded(plan.volumes().extension()),
-            "appliedMm3", rounded(plan.appliedVolume())));
+        SetFile.ordered(
+            "cuticleMm3", SetFile.rounded(plan.volumes().cuticle()),
+            "bodyMm3", SetFile.rounded(plan.volumes().body()),
+            "extensionMm3", SetFile.rounded(plan.volumes().extension()),
+            "appliedMm3", SetFile.rounded(plan.appliedVolume())));
     return out;
   }
 
   private static Map<String, Object> tip(TipPick pick) {
     TipFit fit = pick.fit();
-    return ordered(
+    return SetFile.ordered(
         "kit", pick.kit().code(),
         "number", pick.number(),
         "suits", pick.suits(),
         "inStock", pick.inStock(),
-        "blankBareMm", rounded(pick.blank().bare()),
-        "toFileMm2", rounded(pick.toFile()),
+        "blankBareMm", SetFile.rounded(pick.blank().bare()),
+        "toFileMm2", SetFile.rounded(pick.toFile()),
         "verdict", SetFile.word(fit.verdict()),
-        "slackMm", rounded(fit.slack()),
-        "filePerSideMm", rounded(fit.filePerSide()),
-        "depthDifferenceMm", rounded(fit.depthDifference()),
+        "slackMm", SetFile.rounded(fit.slack()),
+        "filePerSideMm", SetFile.rounded(fit.filePerSide()),
+        "depthDifferenceMm", SetFile.rounded(fit.depthDifference()),
         "seating", SetFile.word(fit.seating()),
-        "wellCutBackMm", rounded(fit.wellCutBack()),
-        "cutAtMm", rounded(fit.cutAt()),
-        "tooShortByMm", rounded(fit.tooShortBy()));
+        "wellCutBackMm", SetFile.rounded(fit.wellCutBack()),
+        "cutAtMm", SetFile.rounded(fit.cutAt()),
+        "tooShortByMm", SetFile.rounded(fit.tooShortBy()));
   }
 
   private static Map<String, Object> length(FingerLength length) {
-    return ordered(
-        "wishedMm", rounded(length.wished()),
-        "askedMm", rounded(length.asked()),
-        "builtMm", rounded(length.built()),
-        "longestAdvisableMm", rounded(length.advisable()),
+    return SetFile.ordered(
+        "wishedMm", SetFile.rounded(length.wished()),
+        "askedMm", SetFile.rounded(length.asked()),
+        "builtMm", SetFile.rounded(length.built()),
+        "longestAdvisableMm", SetFile.rounded(length.advisable()),
         "decidedBy", SetFile.word(length.set()),
         "decidedByFinger", length.setBy().name());
   }
 
   private static Map<String, Object> way(WhichWay.Option option) {
-    return ordered(
+    return SetFile.ordered(
         "way", SetFile.word(option.way()),
         "possible", option.possible(),
         "reasons", option.reasons());
@@ -250,21 +263,21 @@ final class PlanDocument {
 
   private static Map<String, Object> form(FormPick pick) {
     FormFit fit = pick.fit();
-    return ordered(
+    return SetFile.ordered(
         "kit", pick.kit().code(),
         "number", pick.number(),
         "suits", fit.suits(),
-        "cutDepthMm", rounded(fit.cutDepth()),
-        "gapInMiddleMm", rounded(fit.gapInMiddle()),
-        "gapAtSidesMm", rounded(fit.gapAtSides()),
-        "widthOffMm", rounded(fit.widthOff()),
+        "cutDepthMm", SetFile.rounded(fit.cutDepth()),
+        "gapInMiddleMm", SetFile.rounded(fit.gapInMiddle()),
+        "gapAtSidesMm", SetFile.rounded(fit.gapAtSides()),
+        "widthOffMm", SetFile.rounded(fit.widthOff()),
         "sides", SetFile.word(fit.sides()),
-        "tiltOnPlateDeg", rounded(fit.tilt()),
-        "aimDeg", rounded(fit.aim()),
+        "tiltOnPlateDeg", SetFile.rounded(fit.tilt()),
+        "aimDeg", SetFile.rounded(fit.aim()),
         "buildToMark", fit.buildToMark(),
         "closedBeyondMm",
             fit.closeBeyond().isPresent() ? (Object) fit.closeBeyond().getAsDouble() : null,
-        "tooShortByMm", rounded(fit.tooShortBy()));
+        "tooShortByMm", SetFile.rounded(fit.tooShortBy()));
   }
 
   private static Map<String, Object> outline(NailPlan plan) {
@@ -273,7 +286,7 @@ final class PlanDocument {
     for (int percent : new int[] {0, 25, 50, 75, 90, 100}) {
       out.put(
           "halfWidthAt" + percent + "PercentMm",
-          rounded(plan.build().outline().halfWidthAt(extension * percent / 100)));
+          SetFile.rounded(plan.build().outline().halfWidthAt(extension * percent / 100)));
     }
     return out;
   }
@@ -282,66 +295,66 @@ final class PlanDocument {
     var profile = plan.build().profile();
     Arches arches = plan.arches();
     Section section = plan.build().sectionAt(plan.nail().plateLength());
-    return ordered(
-        "apexAtMm", rounded(profile.apexAt()),
-        "apexThicknessMm", rounded(profile.apexThickness()),
-        "advisedApexAtMm", rounded(plan.advised().at()),
-        "advisedApexThicknessMm", rounded(plan.advised().thickness()),
+    return SetFile.ordered(
+        "apexAtMm", SetFile.rounded(profile.apexAt()),
+        "apexThicknessMm", SetFile.rounded(profile.apexThickness()),
+        "advisedApexAtMm", SetFile.rounded(plan.advised().at()),
+        "advisedApexThicknessMm", SetFile.rounded(plan.advised().thickness()),
         "advisedApexHolds", plan.advised().holds(),
         "advisedApexBoundBy", plan.advised().binding().map(SetFile::word).orElse(null),
-        "edgeThicknessMm", rounded(profile.edgeThickness()),
-        "barrelDepthPercent", rounded(100 * plan.build().barrelDepthRatio()),
-        "sideThicknessMm", rounded(plan.build().across().side(profile.apexThickness())),
-        "archRiseMm", rounded(arches.rise()),
-        "highestPointMm", rounded(arches.highestAt()),
+        "edgeThicknessMm", SetFile.rounded(profile.edgeThickness()),
+        "barrelDepthPercent", SetFile.rounded(100 * plan.build().barrelDepthRatio()),
+        "sideThicknessMm", SetFile.rounded(plan.build().across().side(profile.apexThickness())),
+        "archRiseMm", SetFile.rounded(arches.rise()),
+        "highestPointMm", SetFile.rounded(arches.highestAt()),
         "archesParallel", arches.parallel(),
         "sectionAtStressLine",
-            ordered(
-                "productAreaMm2", rounded(section.area()),
-                "neutralAxisMm", rounded(section.neutralAxis()),
-                "secondMomentMm4", rounded(section.secondMoment())));
+            SetFile.ordered(
+                "productAreaMm2", SetFile.rounded(section.area()),
+                "neutralAxisMm", SetFile.rounded(section.neutralAxis()),
+                "secondMomentMm4", SetFile.rounded(section.secondMoment())));
   }
 
   private static Map<String, Object> margins(NailPlan plan) {
     Endurance endurance = plan.endurance();
-    return ordered(
+    return SetFile.ordered(
         "firstDay", margins(endurance.first()),
         "lastDay", margins(endurance.last()),
         "givesFirst", SetFile.word(endurance.weakest().cause()),
-        "givesFirstAtMm", rounded(endurance.weakest().at()),
+        "givesFirstAtMm", SetFile.rounded(endurance.weakest().at()),
         "holds", endurance.holds(),
-        "prepQuality", rounded(plan.wearing().prepQuality()));
+        "prepQuality", SetFile.rounded(plan.wearing().prepQuality()));
   }
 
   private static Map<String, Object> margins(Margins margins) {
-    Map<String, Object> out = ordered("growthMm", rounded(margins.growth()));
+    Map<String, Object> out = SetFile.ordered("growthMm", SetFile.rounded(margins.growth()));
     for (Margins.Margin margin : margins.all()) {
-      out.put(SetFile.word(margin.cause()), rounded(margin.value()));
-      out.put(SetFile.word(margin.cause()) + "AtMm", rounded(margin.at()));
+      out.put(SetFile.word(margin.cause()), SetFile.rounded(margin.value()));
+      out.put(SetFile.word(margin.cause()) + "AtMm", SetFile.rounded(margin.at()));
     }
-    out.put("tipStiffnessNPerMm", rounded(margins.tipStiffness()));
+    out.put("tipStiffnessNPerMm", SetFile.rounded(margins.tipStiffness()));
     return out;
   }
 
   private static Map<String, Object> school(Comparison school) {
-    return ordered(
+    return SetFile.ordered(
         "apexSchool", SetFile.word((ApexSchool) school.school()),
         "taken", school.taken(),
-        "apexAtMm", rounded(school.apex().at()),
-        "apexThicknessMm", rounded(school.apex().thickness()),
+        "apexAtMm", SetFile.rounded(school.apex().at()),
+        "apexThicknessMm", SetFile.rounded(school.apex().thickness()),
         "holds", school.apex().holds(),
-        "volumeMm3", rounded(school.volume()),
-        "leastMarginFirstDay", rounded(school.endurance().first().first().value()),
-        "leastMarginLastDay", rounded(school.endurance().last().first().value()));
+        "volumeMm3", SetFile.rounded(school.volume()),
+        "leastMarginFirstDay", SetFile.rounded(school.endurance().first().first().value()),
+        "leastMarginLastDay", SetFile.rounded(school.endurance().last().first().value()));
   }
 
   private static Map<String, Object> remedy(Remedy remedy) {
     Map<String, Object> out = new LinkedHashMap<>();
     Remedy.Change change = remedy.change();
     if (change instanceof Remedy.Shorten shorten) {
-      out.put("shortenToMm", rounded(shorten.extension()));
+      out.put("shortenToMm", SetFile.rounded(shorten.extension()));
     } else if (change instanceof Remedy.DeepenBarrel deepen) {
-      out.put("deepenBarrelToPercent", rounded(deepen.percent()));
+      out.put("deepenBarrelToPercent", SetFile.rounded(deepen.percent()));
     } else if (change instanceof Remedy.OtherProduct other) {
       out.put("product", other.product().code());
     } else if (change instanceof Remedy.SoonerInfill sooner) {
@@ -351,22 +364,22 @@ final class PlanDocument {
     } else if (change instanceof Remedy.PrepareFully) {
       out.put("prepareFully", true);
     } else if (change instanceof Remedy.Thicken thicken) {
-      out.put("thickenToMm", rounded(thicken.thickness()));
+      out.put("thickenToMm", SetFile.rounded(thicken.thickness()));
     }
-    out.put("apexThicknessMm", rounded(remedy.apex().thickness()));
-    out.put("leastMargin", rounded(remedy.endurance().weakest().value()));
+    out.put("apexThicknessMm", SetFile.rounded(remedy.apex().thickness()));
+    out.put("leastMargin", SetFile.rounded(remedy.endurance().weakest().value()));
     return out;
   }
 
   private static Map<String, Object> pinch(Pinch pinch) {
-    return ordered(
-        "beyondStressLineMm", rounded(pinch.beyond()),
-        "unpinchedWidthMm", rounded(pinch.unpinched().chord()),
-        "pinchedWidthMm", rounded(pinch.pinched().chord()),
-        "squeezeToMm", rounded(pinch.squeezeTo()),
-        "radiusMm", rounded(pinch.pinched().radius()),
-        "circleShare", rounded(pinch.pinched().circleShare()),
-        "timesStiffer", rounded(pinch.stiffer()));
+    return SetFile.ordered(
+        "beyondStressLineMm", SetFile.rounded(pinch.beyond()),
+        "unpinchedWidthMm", SetFile.rounded(pinch.unpinched().chord()),
+        "pinchedWidthMm", SetFile.rounded(pinch.pinched().chord()),
+        "squeezeToMm", SetFile.rounded(pinch.squeezeTo()),
+        "radiusMm", SetFile.rounded(pinch.pinched().radius()),
+        "circleShare", SetFile.rounded(pinch.pinched().circleShare()),
+        "timesStiffer", SetFile.rounded(pinch.stiffer()));
   }
 
   private static Map<String, Object> outlook(Outlook outlook) {
@@ -374,31 +387,19 @@ final class PlanDocument {
     for (int day = 0; day <= Outlook.LOOKED_AHEAD; day += 7) {
       Outlook.Day on = outlook.on(day);
       Map<String, Object> week =
-          ordered(
+          SetFile.ordered(
               "day", day,
-              "gapMm", rounded(on.gap()),
-              "apexBeforeStressLineMm", rounded(on.apexBeforeStressLine()));
+              "gapMm", SetFile.rounded(on.gap()),
+              "apexBeforeStressLineMm", SetFile.rounded(on.apexBeforeStressLine()));
       on.margins()
           .all()
-          .forEach(margin -> week.put(SetFile.word(margin.cause()), rounded(margin.value())));
+          .forEach(
+              margin -> week.put(SetFile.word(margin.cause()), SetFile.rounded(margin.value())));
       weeks.add(week);
     }
-    return ordered(
+    return SetFile.ordered(
         "dueAfterDays", outlook.due().day(),
         "dueBecause", outlook.due().cause().map(SetFile::word).orElse("gap"),
         "weeks", weeks);
-  }
-
-  /** Four decimals; null for what has no finite value, such as the margin of an overlay. */
-  private static Double rounded(double value) {
-    return Double.isFinite(value) ? Math.round(value * 1e4) / 1e4 : null;
-  }
-
-  private static Map<String, Object> ordered(Object... namesAndValues) {
-    Map<String, Object> map = new LinkedHashMap<>();
-    for (int i = 0; i < namesAndValues.length; i += 2) {
-      map.put((String) namesAndValues[i], namesAndValues[i + 1]);
-    }
-    return map;
   }
 }

@@ -1,5 +1,6 @@
 package ongle.app.exchange;
 
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -25,6 +26,19 @@ final class SetFile {
   /** A word in the file, such as {@code soft-square}. */
   static String word(Enum<?> value) {
     return value.name().toLowerCase(Locale.ROOT).replace('_', '-');
+  }
+
+  /** Four decimals; null for what has no finite value, such as the margin of an overlay. */
+  static Double rounded(double value) {
+    return Double.isFinite(value) ? Math.round(value * 1e4) / 1e4 : null;
+  }
+
+  static Map<String, Object> ordered(Object... namesAndValues) {
+    Map<String, Object> map = new LinkedHashMap<>();
+    for (int i = 0; i < namesAndValues.length; i += 2) {
+      map.put((String) namesAndValues[i], namesAndValues[i + 1]);
+    }
+    return map;
   }
 
   private static String camel(Quantity quantity) {

@@ -14,6 +14,7 @@ import java.util.stream.Stream;
 import ongle.app.kits.KitCatalogue;
 import ongle.app.kits.KitColumn;
 import ongle.app.web.Numbers;
+import ongle.core.bench.BenchWish;
 import ongle.core.fitting.BuildWay;
 import ongle.core.fitting.Fitting;
 import ongle.core.fitting.FreeHandOrForms;
@@ -37,7 +38,6 @@ import ongle.core.plan.LookOver;
 import ongle.core.plan.SetPlanner;
 import ongle.core.plan.SetWish;
 import ongle.core.plan.Wearer;
-import ongle.core.product.Handling;
 import ongle.core.product.Product;
 import ongle.core.shape.LengthWish;
 import ongle.core.shape.NailShape;
@@ -53,30 +53,20 @@ import tools.jackson.databind.JsonNode;
  * Reads a set file and names everything that is wrong with it at once, each with the field and what
  * is allowed there.
  */
-final class SetFileReader {
+final class SetFileReader extends FileFields {
   /** Most sizes a kit in a set file may have. */
   private static final int MOST_TIPS = 100;
 
-  private static final int MOST_TEXT = 200;
-
   private final KitCatalogue kits;
-  private final List<Fault> faults = new ArrayList<>();
+  private final Map<Finger, Double> regrowth = new EnumMap<>(Finger.class);
 
   SetFileReader(KitCatalogue kits) {
+    super(new ArrayList<>());
     this.kits = kits;
   }
 
-  /**
-   * Something wrong in the file.
-   *
-   * @param field path in the file, such as {@code nails[2].widthMm}
-   * @param problem what is wrong
-   * @param allowed what may stand there
-   */
-  record Fault(String field, String problem, String allowed) {}
-
-  /** A wish and nails ready to plan. */
-  record Request(SetWish wish, List<SetPlanner.Item> items) {}
+  /** A wish and nails ready to plan, and how they are carried out. */
+  record Request(SetWish wish, List<SetPlanner.Item> items, BenchWish bench) {}
 
   /** The request; empty if there were {@link #faults()}. */
   Optional<Request> read(JsonNode file) {
@@ -92,6 +82,7 @@ final class SetFileReader {
             "bitten",
             "wearer",
             "wear",
+            "bench",
             "nails"))) {
       return Optional.empty();
     }
@@ -107,7 +98,7 @@ final class SetFileReader {
       across = word(style, "style.", "across", CrossThickness.class, CrossThickness.SALON);
     }
     LengthWish length = length(file.path("length"));
-    Product product = product(file.path("product"));
+    Product product = product(file.path("product"), "product");
     Optional<TipKit> kit = kit(file.path("kit"));
     Schools schools =
         new Schools(
@@ -117,17 +108,15 @@ final class SetFileReader {
     Wearer wearer = wearer(file.path("wearer"));
     Wearing wearing = wear(file.path("wear"));
     List<SetPlanner.Item> items = nails(file.path("nails"), fitting);
+    BenchWish bench = new BenchReader(faults).read(file.path("bench"), regrowth);
     if (!faults.isEmpty()) {
       return Optional.empty();
     }
     return Optional.of(
         new Request(
             new SetWish(shape, length, product, school, arch, across, fitting, wearer, wearing),
-            items));
-  }
-
-  List<Fault> faults() {
-    return List.copyOf(faults);
+            items,
+            bench));
   }
 
   private LengthWish length(JsonNode node) {
@@ -152,13 +141,9 @@ final class SetFileReader {
     }
     Activity left = word(node, "wearer.", "leftHand", Activity.class, Activity.ORDINARY);
     Activity right = word(node, "wearer.", "rightHand", Activity.class, Activity.ORDINARY);
-    JsonNode minor = node.path("minor");
-    if (!missing(minor) && !minor.isBoolean()) {
-      faults.add(new Fault("wearer.minor", "not true or false", "true or false"));
-    }
     return new Wearer(
         Map.of(Hand.LEFT, left, Hand.RIGHT, right),
-        minor.booleanValue(false),
+        flag(node, "wearer", "minor", false),
         said(node, "wearer.", "guardian"),
         said(node, "wearer.", "allergy"),
         said(node, "wearer.", "allergyHarmless"));
@@ -196,74 +181,15 @@ final class SetFileReader {
         new Growth(factor, factor == 1 ? 0 : 1, 0));
   }
 
-  /** A plain number between two others. */
-  private double plain(
-      JsonNode parent, String path, String name, double least, double most, double otherwise) {
-    JsonNode node = parent.path(name);
-    if (missing(node)) {
-      return otherwise;
-    }
-    if (node.isNumber() && node.doubleValue() >= least && node.doubleValue() <= most) {
-      return node.doubleValue();
-    }
-    faults.add(new Fault(path + "." + name, "not a number in range", least + " to " + most));
-    return otherwise;
-  }
-
-  /** A salon's own product, with every figure the computation needs. */
-  private Product ownProduct(JsonNode node) {
-    int before = faults.size();
-    if (!object(
-        node,
-        "product",
-        Set.of("label", "modulusMPa", "strengthMPa", "densityGPerCm3", "shrinkage", "levelling"))) {
-      return null;
-    }
-    double modulus = plain(node, "product", "modulusMPa", 50, 20000, Double.NaN);
-    double strength = plain(node, "product", "strengthMPa", 1, 500, Double.NaN);
-    double density = plain(node, "product", "densityGPerCm3", 0.5, 5, Double.NaN);
-    double shrinkage = plain(node, "product", "shrinkage", 0, 0.5, Double.NaN);
-    Map<String, Double> given =
-        Map.of(
-            "modulusMPa", modulus,
-            "strengthMPa", strength,
-            "densityGPerCm3", density,
-            "shrinkage", shrinkage);
-    given.forEach(
-        (name, value) -> {
-          if (Double.isNaN(value) && missing(node.path(name))) {
-            faults.add(new Fault("product." + name, "missing", "a number"));
-          }
-        });
-    if (faults.size() > before) {
-      return null;
-    }
-    String label = said(node, "product.", "label").orElse("own product");
-    boolean levelling = node.path("levelling").booleanValue(false);
-    return new Product(
-        "own",
-        label,
-        modulus,
-        strength,
-        density,
-        shrinkage,
-        levelling,
-        !levelling,
-        levelling ? Handling.BRUSHED : Handling.PUTTY,
-        false,
-        Product.HARD_GEL.light(),
-        "given in the file");
-  }
-
-  private Product product(JsonNode node) {
+  private Product product(JsonNode node, String path) {
     if (node.isObject()) {
-      return ownProduct(node);
+      return new ProductReader(faults).own(node, path);
     }
     Optional<Product> product = Product.ofCode(node.isString() ? node.stringValue() : "");
     if (product.isEmpty()) {
       faults.add(
           new Fault(
-              "product",
+              path,
               missing(node) ? "missing" : "unknown",
               "one of "
                   + Product.STANDARD.stream()
@@ -382,7 +308,8 @@ final class SetFileReader {
     Set<String> names =
         Stream.concat(
                 Stream.of("finger", "condition", "skin", "earlierProduct", "buildAnyway", "byHand"),
-                Readings.OF_A_PLATE.stream().map(SetFile::name))
+                Stream.concat(Readings.OF_A_PLATE.stream(), Stream.of(Quantity.REGROWTH))
+                    .map(SetFile::name))
             .collect(Collectors.toCollection(HashSet::new));
     if (!object(node, path, names)) {
       return Optional.empty();
@@ -402,9 +329,14 @@ final class SetFileReader {
           number(node, path + "." + name, name, quantity, SetFile.REQUIRED.contains(quantity));
       values.put(quantity, value == null ? 0 : value);
     }
+    String grown = SetFile.name(Quantity.REGROWTH);
+    Double gap = number(node, path + "." + grown, grown, Quantity.REGROWTH, false);
     Adjustments byHand = byHand(node.path("byHand"), path + ".byHand", fitting);
     if (faults.size() > before) {
       return Optional.empty();
+    }
+    if (gap != null) {
+      regrowth.put(finger, gap);
     }
     try {
       Nail nail = new Readings(Map.of(finger, values)).nail(finger, condition, skin);
@@ -425,7 +357,7 @@ final class SetFileReader {
     }
     Set<String> names =
         Stream.concat(
-                Stream.of("tip", "tipKit", "way"),
+                Stream.of("tip", "tipKit", "way", "product"),
                 Adjustments.QUANTITIES.stream().map(SetFile::name))
             .collect(Collectors.toSet());
     if (!object(node, path, names)) {
@@ -444,7 +376,11 @@ final class SetFileReader {
         missing(node.path("way"))
             ? Optional.empty()
             : Optional.ofNullable(word(node, path + ".", "way", BuildWay.class, null));
-    return new Adjustments(values, tip, way);
+    Optional<Product> own =
+        missing(node.path("product"))
+            ? Optional.empty()
+            : Optional.ofNullable(product(node.path("product"), path + ".product"));
+    return new Adjustments(values, tip, way, own);
   }
 
   /** A number of the kit named beside it, else of the kit that leads the file. */
@@ -475,19 +411,6 @@ final class SetFileReader {
     return Optional.of(new TipNumber(kit.get().code(), number.get()));
   }
 
-  /** A short text, if there is one. */
-  private Optional<String> said(JsonNode parent, String path, String name) {
-    JsonNode node = parent.path(name);
-    if (missing(node)) {
-      return Optional.empty();
-    }
-    if (!node.isString() || node.stringValue().length() > MOST_TEXT) {
-      faults.add(new Fault(path + name, "not a short text", "up to " + MOST_TEXT + " characters"));
-      return Optional.empty();
-    }
-    return Optional.of(node.stringValue());
-  }
-
   private Finger finger(JsonNode node, String path) {
     for (Finger finger : Finger.values()) {
       if (node.isString() && finger.name().equals(node.stringValue())) {
@@ -497,28 +420,6 @@ final class SetFileReader {
     faults.add(
         new Fault(path + ".finger", missing(node) ? "missing" : "unknown", "L1 to L5, R1 to R5"));
     return null;
-  }
-
-  /** A number of a known quantity; null if missing or wrong. */
-  private Double number(
-      JsonNode parent, String path, String name, Quantity quantity, boolean required) {
-    JsonNode node = parent.path(name);
-    String allowed = Numbers.range(quantity);
-    if (missing(node)) {
-      if (required) {
-        faults.add(new Fault(path, "missing", allowed));
-      }
-      return null;
-    }
-    if (!node.isNumber()) {
-      faults.add(new Fault(path, "not a number", allowed));
-      return null;
-    }
-    if (!quantity.allows(node.doubleValue())) {
-      faults.add(new Fault(path, "out of range", allowed));
-      return null;
-    }
-    return node.doubleValue();
   }
 
   private Double plain(JsonNode parent, String path, String name, KitColumn column) {
@@ -532,50 +433,5 @@ final class SetFileReader {
             missing(node) ? "missing" : "not a number in range",
             column.range()));
     return null;
-  }
-
-  private <E extends Enum<E>> E word(
-      JsonNode parent, String path, String name, Class<E> type, E otherwise) {
-    JsonNode node = parent.path(name);
-    String allowed =
-        "one of "
-            + Arrays.stream(type.getEnumConstants())
-                .map(SetFile::word)
-                .collect(Collectors.joining(", "));
-    if (missing(node)) {
-      if (otherwise == null) {
-        faults.add(new Fault(path + name, "missing", allowed));
-      }
-      return otherwise;
-    }
-    for (E value : type.getEnumConstants()) {
-      if (node.isString() && SetFile.word(value).equals(node.stringValue())) {
-        return value;
-      }
-    }
-    faults.add(new Fault(path + name, "unknown", allowed));
-    return otherwise;
-  }
-
-  private boolean object(JsonNode node, String path, Set<String> names) {
-    String allowed = "an object with " + names.stream().sorted().collect(Collectors.joining(", "));
-    if (!node.isObject()) {
-      faults.add(
-          new Fault(
-              path.isEmpty() ? "(file)" : path,
-              missing(node) ? "missing" : "not an object",
-              allowed));
-      return false;
-    }
-    for (String name : node.propertyNames()) {
-      if (!names.contains(name)) {
-        faults.add(new Fault(path.isEmpty() ? name : path + "." + name, "unknown field", allowed));
-      }
-    }
-    return true;
-  }
-
-  private static boolean missing(JsonNode node) {
-    return node.isMissingNode() || node.isNull();
   }
 }

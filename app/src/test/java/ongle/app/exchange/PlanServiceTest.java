@@ -31,6 +31,7 @@ class PlanServiceTest {
   @Autowired MockMvc mvc;
   @Autowired JsonMapper json;
   @Autowired ongle.app.sets.SetReader reader;
+  @Autowired ongle.app.visits.VisitPlanner visits;
 
   private static String example() throws IOException {
     return Files.readString(DOCS.resolve("example-set.json"));
@@ -236,5 +237,91 @@ class PlanServiceTest {
     assertThat(planned.get("remedies")).isNotEmpty();
     assertThat(planned.get("schools")).hasSize(5);
     assertThat(planned.get("outlook").get("weeks")).hasSize(10);
+  }
+
+  @Test
+  void theAppointmentComesWithThePlan() throws Exception {
+    JsonNode bench = json.readTree(plan(example()).getContentAsString()).get("bench");
+    JsonNode schedule = bench.get("schedule");
+
+    assertThat(bench.get("refusals")).isEmpty();
+    assertThat(bench.get("nails")).hasSize(10);
+    assertThat(schedule.get("slots")).hasSize(bench.get("steps").size());
+    assertThat(schedule.get("lowerBoundS").intValue())
+        .isLessThanOrEqualTo(schedule.get("makespanS").intValue());
+    JsonNode thumb = bench.get("nails").get(0);
+    double area = Math.PI * 9 / 4;
+    assertThat(thumb.get("strip").get("lengthMm").doubleValue())
+        .isCloseTo(thumb.get("doses").get(0).get("volumeMm3").doubleValue() / area, within(1e-3));
+    assertThat(bench.get("amounts").findValuesAsString("material"))
+        .contains("poly-gel", "colour", "top-coat", "primer");
+  }
+
+  @Test
+  void everyDemoSetsAppointmentIsTheSameThroughTheService() throws Exception {
+    for (long set : new long[] {1, 3, 5}) {
+      String file =
+          mvc.perform(get("/sets/{id}/set.json", set))
+              .andReturn()
+              .getResponse()
+              .getContentAsString();
+      String answer = plan(file).getContentAsString();
+      assertThat(schema("set.schema.json").validate(file, InputFormat.JSON)).isEmpty();
+      assertThat(schema("plan.schema.json").validate(answer, InputFormat.JSON)).isEmpty();
+      ongle.core.bench.BenchPlan own = visits.of(set).plan();
+      JsonNode bench = json.readTree(answer).get("bench");
+      assertThat(bench.get("steps").findValuesAsString("id"))
+          .isEqualTo(own.steps().stream().map(ongle.core.bench.Step::id).toList());
+      assertThat(bench.get("schedule").get("makespanS").intValue())
+          .isEqualTo(own.schedule().makespan());
+    }
+  }
+
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = '|',
+      value = {
+        "\"seconds\": 10 | \"seconds\": 0 | bench.lamp.programmes[0].seconds | 1.0 to 300.0",
+        "\"measuredMwPerCm2\": 34 | \"measuredMwPerCm2\": -1 | bench.lamp.measuredMwPerCm2 | 400",
+        "365, | 36, | bench.lamp.wavelengthsNm | 300 to 500",
+        "\"roomC\": 21 | \"roomC\": 50 | bench.roomC | 12.0 to 35.0",
+        "\"colour\": \"pale\" | \"colour\": \"loud\" | bench.colour | one of clear",
+        "\"roomC\": 21 | \"routine\": [{\"step\": \"oil\"}] | bench.routine | order",
+        "\"nozzleMm\": 3 | \"nozle\": 3 | bench.nozle | an object with"
+      })
+  void whatIsWrongAtTheBenchIsNamed(String right, String wrong, String field, String allowed)
+      throws Exception {
+    whatIsWrongIsNamedWithItsFieldAndWhatIsAllowed(right, wrong, field, allowed);
+  }
+
+  @Test
+  void aLampThatCannotCureGivesRefusalsAndNoSteps() throws Exception {
+    String answer =
+        plan(example().replaceFirst("\\[\\s*365,\\s*405\\s*\\]", "[450]")).getContentAsString();
+    JsonNode bench = json.readTree(answer).get("bench");
+
+    assertThat(bench.get("refusals").get(0).stringValue()).contains("450");
+    assertThat(bench.get("steps")).isEmpty();
+    assertThat(bench.get("schedule").isNull()).isTrue();
+  }
+
+  @Test
+  void aFingerOfItsOwnProductAndALampOfItsOwnComeThrough() throws Exception {
+    ObjectNode file = (ObjectNode) json.readTree(example());
+    ((ObjectNode) file.get("nails").get(1))
+        .set("byHand", json.readTree("{\"product\": \"acrylic\"}"));
+    ((ObjectNode) file.get("nails").get(2))
+        .put("regrowthMm", 2.5)
+        .put("earlierProduct", "poly-gel");
+    ((ObjectNode) file.get("bench")).put("visit", "infill");
+    assertThat(schema("set.schema.json").validate(file.toString(), InputFormat.JSON)).isEmpty();
+    JsonNode nails =
+        json.readTree(plan(file.toString()).getContentAsString()).get("bench").get("nails");
+
+    assertThat(nails.get(1).get("product").stringValue()).isEqualTo("acrylic");
+    assertThat(nails.get(1).get("powderG").doubleValue()).isPositive();
+    assertThat(nails.get(2).get("infill").get("gapMm").doubleValue()).isEqualTo(2.5);
+    assertThat(nails.get(2).get("infill").get("apexFromMm").doubleValue())
+        .isCloseTo(nails.get(2).get("infill").get("apexToMm").doubleValue() + 2.5, within(1e-4));
   }
 }
