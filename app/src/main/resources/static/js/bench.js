@@ -83,7 +83,7 @@
   changes.addEventListener('open', refresh);
   document.addEventListener('visibilitychange', () => { if (!document.hidden) refresh(); });
   setInterval(refresh, 30000);
-  setInterval(tick, 200);
+  new Worker('/js/bench-tick.js').onmessage = tick;
 
   // --- knuckles and pedals -----------------------------------------------------------------------
   let pressed = -Infinity;

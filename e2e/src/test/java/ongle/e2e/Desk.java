@@ -23,6 +23,8 @@ import org.openqa.selenium.support.ui.WebDriverWait;
 final class Desk implements AutoCloseable {
   private static final Duration PATIENCE = Duration.ofSeconds(20);
 
+  private static final Duration LOOKS_AGAIN = Duration.ofMillis(40);
+
   private final ChromeDriver driver;
   private final Salon salon;
 
@@ -87,7 +89,7 @@ final class Desk implements AutoCloseable {
 
   /** Waits until this comes true; elements replaced meanwhile are looked at again. */
   <T> T until(Function<Desk, T> comesTrue) {
-    return new WebDriverWait(driver, PATIENCE)
+    return new WebDriverWait(driver, PATIENCE, LOOKS_AGAIN)
         .ignoring(StaleElementReferenceException.class)
         .ignoring(org.openqa.selenium.NoSuchElementException.class)
         .until(ignored -> unlessReplaced(comesTrue));

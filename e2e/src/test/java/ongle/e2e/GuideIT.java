@@ -19,6 +19,14 @@ class GuideIT extends AtTheDesk {
     at.until(d -> behind(d) == before + 1);
   }
 
+  private static String now(Desk at) {
+    return attribute(at, "#desk", "data-now");
+  }
+
+  private static String attribute(Desk at, String css, String name) {
+    return at.find(css).getDomAttribute(name);
+  }
+
   private static void begin(Desk at, int set) {
     at.open("/sets/" + set + "/bench");
     at.click(".begin .act");
@@ -81,7 +89,7 @@ class GuideIT extends AtTheDesk {
 
   @Test
   void aSetInterruptedByAPowerCutGoesOnWhereItWas() {
-    try (Salon own = new Salon();
+    try (Salon own = new Salon("--ongle.bench-speed=1"); // the machine's own clock
         Desk there = new Desk(own)) {
       begin(there, 2);
       pause(there);
@@ -89,11 +97,18 @@ class GuideIT extends AtTheDesk {
       pause(there);
       pedal(there);
       String step = there.text(".now-step h2");
+      String due = attribute(there, ".step-clock .count", "data-closes");
+      long read = System.currentTimeMillis() - Long.parseLong(now(there));
       own.kill();
       own.start();
       there.open("/sets/2/bench/guide");
       assertThat(there.text(".now-step h2")).isEqualTo(step);
       assertThat(behind(there)).isEqualTo(2);
+      assertThat(attribute(there, ".step-clock .count", "data-closes")).isEqualTo(due);
+      assertThat(System.currentTimeMillis() - Long.parseLong(now(there)))
+          .as("the clock went on while nothing ran")
+          .isLessThan(read + 10_000);
+      assertThat(there.all(".clock-trouble")).isEmpty();
     }
   }
 }

@@ -9,18 +9,30 @@ import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.locks.LockSupport;
 
-/** The packaged application, started with the demo salon on a free port; its clock stands still. */
+/** The packaged application, started with the demo salon on a free port. */
 final class Salon implements AutoCloseable {
   private static final long STARTS_WITHIN_NANOS = TimeUnit.MINUTES.toNanos(3);
 
+  private final List<String> settings;
   private final Path data;
   private final int port;
   private Process process;
 
+  /** Its clock stands still. */
   Salon() {
+    this("--ongle.now=2026-03-10T10:35");
+  }
+
+  /**
+   * @param settings on the command line
+   */
+  Salon(String... settings) {
+    this.settings = List.of(settings);
     try {
       data = Files.createTempDirectory("ongle-e2e");
       try (ServerSocket free = new ServerSocket(0)) {
@@ -34,17 +46,18 @@ final class Salon implements AutoCloseable {
 
   void start() {
     long before = System.nanoTime();
+    List<String> command = new ArrayList<>();
+    command.add(ProcessHandle.current().info().command().orElse("java"));
+    command.add("@" + System.getProperty("ongle.jvm"));
+    command.add("-jar");
+    command.add(System.getProperty("ongle.jar"));
+    command.add("--ongle.demo=true");
+    command.add("--ongle.data-dir=" + data);
+    command.add("--server.port=" + port);
+    command.addAll(settings);
     try {
       process =
-          new ProcessBuilder(
-                  ProcessHandle.current().info().command().orElse("java"),
-                  "@" + System.getProperty("ongle.jvm"),
-                  "-jar",
-                  System.getProperty("ongle.jar"),
-                  "--ongle.demo=true",
-                  "--ongle.now=2026-03-10T10:35",
-                  "--ongle.data-dir=" + data,
-                  "--server.port=" + port)
+          new ProcessBuilder(command)
               .redirectErrorStream(true)
               .redirectOutput(ProcessBuilder.Redirect.appendTo(data.resolve("ongle.log").toFile()))
               .start();

@@ -168,6 +168,7 @@ class BenchController {
     model.addAttribute("lampTaken", plan.wish().lamp().code());
     model.addAttribute("habits", habits(desk.choices()));
     model.addAttribute("refusals", plan.refusals());
+    plan.betterVisit().ifPresent(visit -> model.addAttribute("betterVisit", visit));
     model.addAttribute("underWay", bench.begun(id));
     switch (look) {
       case PRODUCT -> product(desk, model);

@@ -109,7 +109,7 @@ class BenchDesk {
     }
     Guide guide = new Guide(visit.plan(), run.events());
     if (guide.current().isEmpty()) {
-      takeOnce(visit, run.number());
+      finishOnce(visit, run.number());
     }
     return new Sitting(
         visit,
@@ -119,9 +119,12 @@ class BenchDesk {
         guide.current().isEmpty() ? shelf.taken(visit.planned().id(), run.number()) : List.of());
   }
 
-  private void takeOnce(PlannedVisit visit, int run) {
+  /** What it used up leaves the shelf, and the set is worn from today. */
+  private void finishOnce(PlannedVisit visit, int run) {
     try {
-      shelf.take(visit.planned().id(), run, visit.plan().amounts(), today());
+      if (shelf.take(visit.planned().id(), run, visit.plan().amounts(), today())) {
+        visits.finish(visit, today());
+      }
     } catch (DataIntegrityViolationException anotherScreenDid) {
       // Counted once, which is what is wanted.
     }

@@ -7,6 +7,7 @@ import java.time.format.DateTimeFormatter;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.BiFunction;
+import ongle.app.drawing.PortionDrawing;
 import ongle.app.drawing.Scene;
 import ongle.app.drawing.WorkbenchDrawing;
 import ongle.app.sets.SetPage;
@@ -53,13 +54,16 @@ class GuideController {
   /** What one hand is at. */
   record HandRow(String hand, String state) {}
 
+  /** How far a finger is, in the order the hands are seen. */
+  record FingerRow(String finger, int behind, int total, boolean now) {}
+
   /** Something behind. */
   record PastRow(String at, String title, String where, String with, String remark) {}
 
   @GetMapping
   String page(@PathVariable long id, @ModelAttribute("seat") Seat seat, Model model) {
     BenchDesk.Sitting sitting = bench.sitting(id);
-    show(sitting, model);
+    show(sitting, seat, model);
     SetPage.show(
         sitting.visit().planned(), Stage.BENCH, "bench", finger(sitting, seat), seat, model);
     return "bench/guide";
@@ -67,8 +71,8 @@ class GuideController {
 
   /** How it stands now, for a screen that was asleep or another one’s press. */
   @GetMapping("/now")
-  String now(@PathVariable long id, Model model) {
-    show(bench.sitting(id), model);
+  String now(@PathVariable long id, @ModelAttribute("seat") Seat seat, Model model) {
+    show(bench.sitting(id), seat, model);
     return "bench/guide :: desk";
   }
 
@@ -83,8 +87,12 @@ class GuideController {
   }
 
   @PostMapping("/done")
-  String done(@PathVariable long id, @RequestParam String step, Model model) {
-    show(bench.done(id, step), model);
+  String done(
+      @PathVariable long id,
+      @RequestParam String step,
+      @ModelAttribute("seat") Seat seat,
+      Model model) {
+    show(bench.done(id, step), seat, model);
     return "bench/guide :: desk";
   }
 
@@ -93,13 +101,14 @@ class GuideController {
       @PathVariable long id,
       @RequestParam String step,
       @RequestParam(defaultValue = "") String reason,
+      @ModelAttribute("seat") Seat seat,
       Model model) {
-    return pressed(id, (guide, now) -> guide.skip(step, reason, now), model);
+    return pressed(id, (guide, now) -> guide.skip(step, reason, now), seat, model);
   }
 
   @PostMapping("/back")
-  String back(@PathVariable long id, Model model) {
-    return pressed(id, Guide::back, model);
+  String back(@PathVariable long id, @ModelAttribute("seat") Seat seat, Model model) {
+    return pressed(id, Guide::back, seat, model);
   }
 
   /** Pause and go on, notes, product on skin, heat. */
@@ -109,12 +118,14 @@ class GuideController {
       @RequestParam Event.Type type,
       @RequestParam(defaultValue = "") String step,
       @RequestParam(defaultValue = "") String text,
+      @ModelAttribute("seat") Seat seat,
       Model model) {
-    return pressed(id, (guide, now) -> guide.note(type, step, text, now), model);
+    return pressed(id, (guide, now) -> guide.note(type, step, text, now), seat, model);
   }
 
-  private String pressed(long id, BiFunction<Guide, Instant, Guide.Answer> what, Model model) {
-    show(bench.press(id, what), model);
+  private String pressed(
+      long id, BiFunction<Guide, Instant, Guide.Answer> what, Seat seat, Model model) {
+    show(bench.press(id, what), seat, model);
     return "bench/guide :: desk";
   }
 
@@ -126,8 +137,9 @@ class GuideController {
         .orElse(Finger.asSeenFrom(seat).get(0));
   }
 
-  private void show(BenchDesk.Sitting sitting, Model model) {
+  private void show(BenchDesk.Sitting sitting, Seat seat, Model model) {
     model.addAttribute("id", sitting.visit().planned().id());
+    model.addAttribute("clientId", sitting.visit().planned().client().getId());
     model.addAttribute("client", sitting.visit().planned().client().getName());
     model.addAttribute("refusals", sitting.visit().plan().refusals());
     model.addAttribute("said", sitting.said());
@@ -135,7 +147,13 @@ class GuideController {
     model.addAttribute("clockSpeed", bench.clockSpeed());
     model.addAttribute("serverNow", sitting.now().toEpochMilli());
     model.addAttribute("guide", sitting.guide().orElse(null));
-    sitting.guide().ifPresent(guide -> show(sitting, guide, sitting.now(), model));
+    sitting
+        .guide()
+        .ifPresent(
+            guide -> {
+              show(sitting, guide, sitting.now(), model);
+              model.addAttribute("ten", ten(guide, seat));
+            });
   }
 
   private void show(BenchDesk.Sitting sitting, Guide guide, Instant now, Model model) {
@@ -149,6 +167,7 @@ class GuideController {
           model.addAttribute("ready", guide.ready().toEpochMilli());
           model.addAttribute("due", guide.due().toEpochMilli());
           model.addAttribute("scene", scene(sitting, step));
+          model.addAttribute("helping", step.dose().map(PortionDrawing::helping).orElse(null));
         });
     model.addAttribute(
         "clocks",
@@ -174,6 +193,20 @@ class GuideController {
     model.addAttribute("finished", guide.finished(now));
     model.addAttribute("record", record(guide));
     model.addAttribute("took", sitting.took().stream().map(GuideController::took).toList());
+  }
+
+  private static List<FingerRow> ten(Guide guide, Seat seat) {
+    return Finger.asSeenFrom(seat).stream()
+        .map(
+            finger -> {
+              Guide.Progress progress = guide.of(finger);
+              return new FingerRow(
+                  finger.name(),
+                  progress.behind(),
+                  progress.total(),
+                  guide.current().filter(step -> step.fingers().contains(finger)).isPresent());
+            })
+        .toList();
   }
 
   /** The nail the step is done on, drawn as it is built. */

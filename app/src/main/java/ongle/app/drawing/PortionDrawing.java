@@ -34,6 +34,16 @@ public final class PortionDrawing {
     return drawn(new Scene.Builder(2), 0.5, plan, portion);
   }
 
+  /** One helping as a ball. */
+  public static Scene helping(Dose dose) {
+    Scene.Builder scene = new Scene.Builder(1);
+    double radius = dose.diameter() / 2;
+    scene.circle("bead", radius + 0.3, radius + 0.3, radius);
+    double side = dose.diameter() + 0.6;
+    return scene.build(
+        0, 0, side, side, "One helping at true size", Numbers.mm(dose.diameter()) + " across");
+  }
+
   private static Scene drawn(Scene.Builder scene, double beads, NailPlan plan, Portion portion) {
     double y = 1;
     for (Dose dose : portion.doses()) {

@@ -408,9 +408,16 @@ public class SetEditor {
         });
   }
 
-  /** Notes that a set is worn, and until when. */
+  /**
+   * Notes that a set is worn, and no other of the client's any more.
+   *
+   * @param until the day its infill is due; null when it is not worn any more
+   */
   @Transactional
   public void wear(long setId, LocalDate until) {
+    sets.wholeOf(set(setId).getClientId()).stream()
+        .filter(other -> other.getId() != setId)
+        .forEach(other -> other.wear(null));
     change(setId, set -> set.wear(until));
   }
 

@@ -90,11 +90,15 @@ public class Shelf {
     return lots.findById(id).orElseThrow(() -> new NotFound("lot " + id));
   }
 
-  /** Counts out what a visit took, once. */
+  /**
+   * Counts out what a visit took, once.
+   *
+   * @return whether it was counted now
+   */
   @Transactional
-  public void take(long setId, int run, Map<Material, Double> amounts, LocalDate day) {
+  public boolean take(long setId, int run, Map<Material, Double> amounts, LocalDate day) {
     if (uses.existsBySetIdAndRun(setId, run)) {
-      return;
+      return false;
     }
     List<StoredLot> stored = lots.findAllByOrderById();
     for (Need need : needs(amounts, day)) {
@@ -110,6 +114,7 @@ public class Shelf {
         uses.save(LotUse.unknown(setId, run, need, rest));
       }
     }
+    return true;
   }
 
   /** What a visit took; empty before it was finished. */

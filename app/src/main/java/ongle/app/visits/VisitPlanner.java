@@ -1,5 +1,6 @@
 package ongle.app.visits;
 
+import java.time.LocalDate;
 import java.util.Map;
 import java.util.Optional;
 import ongle.app.lamps.Lamps;
@@ -98,6 +99,24 @@ public class VisitPlanner {
         setId,
         Routines.write(salon.routine()),
         json.writeValueAsString(choices(reader.planned(setId).set())));
+  }
+
+  /**
+   * Notes what a finished visit leaves on the hands: a set worn until its infill is due, or
+   * nothing.
+   *
+   * @param day it was finished
+   */
+  public void finish(PlannedVisit visit, LocalDate day) {
+    Optional<LocalDate> due =
+        visit.choices().visit() == Visit.REMOVAL
+            ? Optional.empty()
+            : visit
+                .planned()
+                .plan()
+                .dueFirst()
+                .map(nail -> day.plusDays(nail.outlook().due().day()));
+    editor.wear(visit.planned().id(), due.orElse(null));
   }
 
   /** Lets every new set begin with the habits of this one. */

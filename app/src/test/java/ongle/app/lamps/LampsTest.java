@@ -5,6 +5,7 @@ import static org.hamcrest.Matchers.containsString;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.redirectedUrl;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
 import java.util.UUID;
@@ -51,8 +52,53 @@ class LampsTest {
         .andExpect(content().string(containsString("1 to 300 s")))
         .andExpect(content().string(containsString("Nightlight")));
     add("", "60").andExpect(content().string(containsString("needs a name")));
-    add("Nightlight", "").andExpect(content().string(containsString("whole numbers")));
+    add("Nightlight", "").andExpect(content().string(containsString("as whole numbers")));
     assertThat(lamps.all()).noneMatch(kept -> kept.lamp().label().equals("Nightlight"));
+  }
+
+  @Test
+  void aLampIsAddedCorrectedAndGivenAwayButNeverTheLast() throws Exception {
+    mvc.perform(
+            post("/lamps")
+                .param("formKey", UUID.randomUUID().toString())
+                .param("label", "Window lamp")
+                .param("wavelengths", "405")
+                .param("light", "30")
+                .param("programmes", "20, 99 at 50 %"))
+        .andExpect(redirectedUrl("/lamps"));
+    Lamps.Kept added = lamps.all().get(2);
+    assertThat(added.lamp().programmes())
+        .extracting(each -> each.seconds() + "/" + each.power())
+        .containsExactly("20/1.0", "99/0.5");
+    assertThat(added.lamp().thumbsApart()).isFalse();
+
+    lamps.measured(added.lamp().code(), "20");
+    int seen = lamps.all().get(2).seen();
+    correct(added.lamp().code(), seen, "15, 45").andExpect(redirectedUrl("/lamps"));
+    assertThat(lamps.all().get(2).lamp().measured()).hasValue(20);
+    assertThat(lamps.all().get(2).lamp().programmes()).hasSize(2);
+    correct(added.lamp().code(), seen, "15")
+        .andExpect(content().string(containsString("Somebody else changed")));
+    mvc.perform(get("/lamps").param("lamp", added.lamp().code()))
+        .andExpect(content().string(containsString("value=\"15, 45\"")));
+
+    mvc.perform(post("/lamps/{code}/away", added.lamp().code()));
+    assertThat(lamps.all()).hasSize(2);
+    mvc.perform(post("/lamps/uv/away"));
+    mvc.perform(post("/lamps/led/away"))
+        .andExpect(content().string(containsString("last lamp stays")));
+    lamps.add(UUID.randomUUID(), ongle.core.cure.Lamp.UV);
+  }
+
+  private org.springframework.test.web.servlet.ResultActions correct(
+      String code, int seen, String programmes) throws Exception {
+    return mvc.perform(
+        post("/lamps/{code}", code)
+            .param("seen", String.valueOf(seen))
+            .param("label", "Window lamp")
+            .param("wavelengths", "405")
+            .param("light", "30")
+            .param("programmes", programmes));
   }
 
   private org.springframework.test.web.servlet.ResultActions add(String label, String seconds)

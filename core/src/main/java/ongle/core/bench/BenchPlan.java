@@ -183,6 +183,24 @@ public record BenchPlan(
     return nail.build().product().light().map(cure -> layers(nail, cure, wish));
   }
 
+  /** Another kind of visit that would suit these nails better; empty where the chosen one does. */
+  public Optional<Visit> betterVisit() {
+    if (wish.visit() == Visit.NEW_SET && wish.schools().rework() == Rework.INFILL) {
+      boolean fillable =
+          plan.built().stream()
+              .anyMatch(
+                  nail -> {
+                    double grown = wish.regrowth().getOrDefault(nail.nail().finger(), 0.0);
+                    return grown > 0 && Infill.of(nail, grown).removal().isEmpty();
+                  });
+      return fillable ? Optional.of(Visit.INFILL) : Optional.empty();
+    }
+    boolean nothingToFill =
+        wish.visit() == Visit.INFILL
+            && infills.values().stream().allMatch(infill -> infill.removal().isPresent());
+    return nothingToFill ? Optional.of(Visit.NEW_SET) : Optional.empty();
+  }
+
   /** Every step once, those of the left hand first. */
   public List<Step> steps() {
     return Stream.concat(left.stream(), right.stream()).distinct().toList();

@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
+import ongle.core.nail.Finger;
 import ongle.core.nail.Hand;
 import ongle.core.schedule.Hands;
 import ongle.core.schedule.Job;
@@ -386,6 +387,20 @@ public final class Guide {
 
   public int total() {
     return plan.steps().size();
+  }
+
+  /**
+   * How far one finger is.
+   *
+   * @param behind steps it has behind it, those left out too
+   * @param total steps that are done on it, alone or with others
+   */
+  public record Progress(int behind, int total) {}
+
+  public Progress of(Finger finger) {
+    List<Step> on = plan.steps().stream().filter(step -> step.fingers().contains(finger)).toList();
+    return new Progress(
+        (int) on.stream().filter(step -> past.containsKey(step.id())).count(), on.size());
   }
 
   public boolean paused() {

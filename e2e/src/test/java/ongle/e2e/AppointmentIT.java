@@ -1,0 +1,103 @@
+package ongle.e2e;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.HashSet;
+import java.util.Set;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+
+/** Whole appointments at the desk, from clean hands to oil, with a clock that hurries. */
+class AppointmentIT {
+  private static Salon salon;
+  private static Desk desk;
+
+  @BeforeAll
+  static void open() {
+    salon = new Salon("--ongle.now=2026-03-10T10:35", "--ongle.bench-speed=90");
+    desk = new Desk(salon);
+  }
+
+  @AfterAll
+  static void close() {
+    desk.close();
+    salon.close();
+  }
+
+  /** What was seen on the way. */
+  private record Seen(Set<String> steps, Set<String> clocks, String record, String took) {}
+
+  private static Seen work(int set) {
+    desk.open("/sets/" + set + "/bench");
+    desk.click(".begin .act");
+    desk.until(d -> d.text("#done").equals("Done"));
+    Set<String> steps = new HashSet<>();
+    Set<String> clocks = new HashSet<>();
+    while (!step().isEmpty()) {
+      String now = step();
+      steps.add(desk.text(".now-step h2"));
+      desk.all(".clocks li b:first-child").forEach(clock -> clocks.add(clock.getText()));
+      desk.until(
+          d -> {
+            if (step().equals(now)) {
+              d.click("#done"); // again while the lamp still runs
+            }
+            return !step().equals(now);
+          });
+    }
+    desk.until(d -> d.text(".now-step h2").equals("All done"));
+    desk.click(".record summary");
+    assertThat(desk.all(".record li")).hasSize(total());
+    return new Seen(steps, clocks, desk.text(".record"), desk.text(".took"));
+  }
+
+  private static String step() {
+    String step = desk.find("#desk").getDomAttribute("data-step");
+    return step == null ? "" : step;
+  }
+
+  private static int total() {
+    return Integer.parseInt(desk.all(".finish-at span").get(1).getText());
+  }
+
+  @Test
+  void acrylicOnFormsIsPinchedInItsTime() {
+    desk.open("/sets/3/shape");
+    desk.choose("#product", "acrylic");
+    desk.until(d -> d.text(".crumb").contains("acrylic"));
+    desk.open("/sets/3/bench");
+    desk.choose("select[name=order]", "ONE_AT_A_TIME");
+    desk.untilText("#saved", "Saved");
+
+    Seen seen = work(3);
+    assertThat(seen.steps())
+        .contains("Cut the form", "Set and close the form", "Lay a bead, 1 of 3", "Pinch")
+        .contains("Form off", "File the surface", "Top coat");
+    assertThat(seen.clocks()).contains("pinch", "working time", "in the lamp");
+    assertThat(seen.took()).contains("acrylic powder, lot AP-2217", "liquid, lot AL-0906");
+    assertThat(seen.record()).contains("lot AP-2217, AL-0906");
+  }
+
+  @Test
+  void gelOnTipsIsFramedFloatedAndCured() {
+    Seen seen = work(8);
+
+    assertThat(seen.steps())
+        .contains("Size the tip, thin its well", "Fix the tip", "Lay the frame", "Slip layer")
+        .contains("Float the body", "Fingers in the lamp", "Thumb in the lamp");
+    assertThat(seen.clocks()).contains("in the lamp");
+    assertThat(seen.took()).contains("hard gel, lot HG-1140");
+  }
+
+  @Test
+  void anOverlayKnowsNoFormNoTipAndNoPinch() {
+    Seen seen = work(7);
+
+    assertThat(seen.steps()).noneMatch(title -> title.contains("form") || title.contains("tip"));
+    assertThat(seen.steps()).contains("Float the body").doesNotContain("Pinch", "Lay the frame");
+    assertThat(seen.took()).contains("soak-off gel, no lot listed");
+    desk.open("/");
+    assertThat(desk.text(".due")).contains("Hanne Oswick");
+  }
+}
