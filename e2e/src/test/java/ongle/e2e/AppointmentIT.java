@@ -3,6 +3,7 @@ package ongle.e2e;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.HashSet;
+import java.util.List;
 import java.util.Set;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
@@ -36,8 +37,8 @@ class AppointmentIT {
     Set<String> clocks = new HashSet<>();
     while (!step().isEmpty()) {
       String now = step();
-      steps.add(desk.text(".now-step h2"));
-      desk.all(".clocks li b:first-child").forEach(clock -> clocks.add(clock.getText()));
+      steps.add((String) desk.script("return document.querySelector('.now-step h2').textContent"));
+      clocks.addAll(clocks());
       desk.until(
           d -> {
             if (step().equals(now)) {
@@ -52,9 +53,18 @@ class AppointmentIT {
     return new Seen(steps, clocks, desk.text(".record"), desk.text(".took"));
   }
 
+  /** Read at once: the desk may be drawn anew at any moment. */
   private static String step() {
-    String step = desk.find("#desk").getDomAttribute("data-step");
-    return step == null ? "" : step;
+    return (String) desk.script("return document.getElementById('desk').dataset.step ?? ''");
+  }
+
+  private static List<String> clocks() {
+    String all =
+        (String)
+            desk.script(
+                "return [...document.querySelectorAll('.clocks li b:first-child')]"
+                    + ".map((clock) => clock.textContent).join('|')");
+    return List.of(all.split("\\|"));
   }
 
   private static int total() {

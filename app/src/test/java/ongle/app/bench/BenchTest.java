@@ -7,17 +7,22 @@ import static org.springframework.test.web.servlet.request.MockMvcRequestBuilder
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
+import java.time.Instant;
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.concurrent.CyclicBarrier;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
 import java.util.stream.IntStream;
 import ongle.app.SalonTest;
+import ongle.app.shelf.LotUse;
 import ongle.app.visits.PlannedVisit;
 import ongle.app.visits.VisitPlanner;
 import ongle.core.bench.Guide;
+import ongle.core.bench.Step;
 import ongle.core.schedule.Schedule;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -112,5 +117,40 @@ class BenchTest {
     mvc.perform(post("/sets/6/bench/guide/done").param("step", "SANITISE"))
         .andExpect(status().isOk());
     assertThat(bench.sitting(6).guide()).isEmpty();
+  }
+
+  @Test
+  void aFinishedVisitTakesItsLotsOnceAndTheSetIsWorn() throws Exception {
+    bench.begin(3);
+    Optional<Step> next = bench.sitting(3).guide().flatMap(Guide::current);
+    while (next.isPresent()) {
+      String step = next.get().id();
+      next = inItsTime(step).guide().flatMap(Guide::current);
+    }
+
+    BenchDesk.Sitting done = bench.sitting(3);
+    assertThat(done.took().stream().map(LotUse::number)).contains("TC-3305", "PR-0219");
+    assertThat(done.took()).hasSameSizeAs(bench.sitting(3).took());
+    assertThat(bench.visit(3).planned().set().getWornUntil()).isAfter(LocalDate.of(2026, 3, 10));
+    assertThat(done.guide().orElseThrow().past())
+        .noneMatch(Guide.Past::offWindow)
+        .allMatch(past -> past.skipped().isEmpty());
+    mvc.perform(get("/sets/3/bench/guide"))
+        .andExpect(content().string(containsString("All done")))
+        .andExpect(content().string(containsString("lot TC-3305")));
+  }
+
+  private BenchDesk.Sitting inItsTime(String step) {
+    BenchDesk.Sitting pressed =
+        bench.press(
+            3,
+            (guide, now) -> {
+              int takes = guide.current().orElseThrow().job().seconds();
+              boolean by = guide.current().orElseThrow().runsByItself();
+              Instant from = guide.ready().isAfter(now) ? guide.ready() : now;
+              return guide.done(step, from.plusSeconds(by ? 1 : Math.max(1, takes)));
+            });
+    assertThat(pressed.said()).isEmpty();
+    return pressed;
   }
 }
