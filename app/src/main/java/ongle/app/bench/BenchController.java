@@ -170,6 +170,7 @@ class BenchController {
     model.addAttribute("refusals", plan.refusals());
     plan.betterVisit().ifPresent(visit -> model.addAttribute("betterVisit", visit));
     model.addAttribute("underWay", bench.begun(id));
+    model.addAttribute("worked", bench.worked(id));
     switch (look) {
       case PRODUCT -> product(desk, model);
       case TIME -> time(plan, model);

@@ -144,6 +144,11 @@ class BenchDesk {
     return events.existsBySetId(setId);
   }
 
+  /** Whether the last run came to its end. */
+  boolean worked(long setId) {
+    return !shelf.taken(setId, run(setId).number()).isEmpty();
+  }
+
   /** The last run. */
   private Run run(long setId) {
     List<BenchEvent> all = events.findBySetIdOrderByRunAscPlaceAsc(setId);

@@ -140,6 +140,20 @@ class BenchTest {
         .andExpect(content().string(containsString("lot TC-3305")));
   }
 
+  @Test
+  void begunAnewItStartsAtTheFirstStepAndKeepsWhatWas() {
+    bench.begin(7);
+    String first = bench.sitting(7).guide().flatMap(Guide::current).orElseThrow().id();
+    bench.press(7, (guide, now) -> guide.skip(first, "done at home", now));
+    long before = events.count();
+
+    bench.beginAnew(7);
+    assertThat(bench.sitting(7).guide().orElseThrow().past()).isEmpty();
+    assertThat(events.count()).isEqualTo(before + 1);
+    bench.begin(7);
+    assertThat(events.count()).isEqualTo(before + 1);
+  }
+
   private BenchDesk.Sitting inItsTime(String step) {
     BenchDesk.Sitting pressed =
         bench.press(

@@ -97,6 +97,9 @@ public record BenchPlan(
     List<LightCure> cures = new ArrayList<>();
     plan.built().forEach(nail -> nail.build().product().light().ifPresent(cures::add));
     cures.add(Finish.TOP_COAT);
+    if (wish.schools().attachment() == TipAttachment.GEL) {
+      cures.add(TipAttachment.GEL_UNDER_TIP);
+    }
     return cures.stream()
         .flatMap(cure -> LampTime.refusal(wish.lamp(), cure).stream())
         .distinct()

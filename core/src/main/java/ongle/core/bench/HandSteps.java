@@ -364,7 +364,7 @@ final class HandSteps {
         on.settles = glued ? GLUE_HOLDS : 0;
         on.add();
         if (!glued) {
-          lampFlash(StepKind.TIP_FLASH, nail, Finish.TOP_COAT);
+          lampFlash(StepKind.TIP_FLASH, nail, TipAttachment.GEL_UNDER_TIP);
         }
         draft(StepKind.TIP_CUT, one).add();
       }
