@@ -26,6 +26,7 @@ class ScreenshotsIT {
       shoot(desk, "/sets/8/fit/list?finger=R3", "list", folder);
       shoot(desk, "/kits/6", "kit", folder);
       shoot(desk, "/salon", "salon", folder);
+      shoot(desk, "/shelf", "shelf", folder);
       shoot(desk, "/sets/1/shape?finger=R3", "shape", folder);
       shoot(desk, "/sets/1/structure?finger=R3", "structure", folder);
       shoot(desk, "/sets/1/structure?finger=R3&look=schools", "schools", folder);
@@ -37,8 +38,6 @@ class ScreenshotsIT {
       Files.write(folder.resolve("round.png"), desk.picture());
       desk.size(1024, 1320);
       shoot(desk, "/sets/1/sheet", "sheet", folder);
-      desk.size(820, 1180);
-      shoot(desk, "/sets/3/structure?finger=L1", "structure-tablet", folder);
       desk.size(1280, 800);
       desk.open("/sets/3/structure?finger=L1");
       desk.click("[data-look=theme]");
@@ -98,6 +97,7 @@ class ScreenshotsIT {
   private static void shoot(Desk desk, String path, String name, Path folder) throws IOException {
     desk.open(path);
     desk.until(d -> (Boolean) d.script("return document.fonts.status === 'loaded'"));
+    desk.until(d -> d.all("[hx-trigger=load]").isEmpty());
     Files.write(folder.resolve(name + ".png"), desk.picture());
   }
 }

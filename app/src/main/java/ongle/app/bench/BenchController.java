@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.CompletableFuture;
 import ongle.app.drawing.LaneDrawing;
 import ongle.app.drawing.PortionDrawing;
 import ongle.app.drawing.Scene;
@@ -240,6 +241,9 @@ class BenchController {
   }
 
   private static void time(BenchPlan plan, Model model) {
+    // The full search goes on beside the quick ones of the orders compared.
+    CompletableFuture<Schedule> full =
+        plan.refusals().isEmpty() ? CompletableFuture.supplyAsync(plan::schedule) : null;
     List<OrderChoice> all = OrderChoice.all(plan);
     List<OrderRow> rows = new ArrayList<>();
     for (OrderChoice choice : all) {
@@ -252,8 +256,8 @@ class BenchController {
               rows.isEmpty()));
     }
     model.addAttribute("orders", rows);
-    if (plan.refusals().isEmpty()) {
-      Schedule schedule = plan.schedule();
+    if (full != null) {
+      Schedule schedule = full.join();
       model.addAttribute("lanes", LaneDrawing.of(plan, schedule));
       model.addAttribute("length", BenchWords.minutes(schedule.makespan()));
       model.addAttribute("idle", BenchWords.minutes(schedule.idle()));

@@ -206,11 +206,15 @@ public record BenchPlan(
 
   /** Every step once, those of the left hand first. */
   public List<Step> steps() {
-    return Stream.concat(left.stream(), right.stream()).distinct().toList();
+    return Stream.concat(
+            left.stream(), right.stream().filter(step -> step.hand().isPresent() || left.isEmpty()))
+        .toList();
   }
 
   public Optional<Step> step(String id) {
-    return steps().stream().filter(step -> step.id().equals(id)).findFirst();
+    return Stream.concat(left.stream(), right.stream())
+        .filter(step -> step.id().equals(id))
+        .findFirst();
   }
 
   /** The shortest appointment with everything still to be done. */

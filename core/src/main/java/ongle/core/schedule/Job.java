@@ -53,6 +53,17 @@ public record Job(
     }
   }
 
+  /** A job is its id, so that it is found at once in either hand's list. */
+  @Override
+  public boolean equals(Object other) {
+    return other instanceof Job job && id.equals(job.id);
+  }
+
+  @Override
+  public int hashCode() {
+    return id.hashCode();
+  }
+
   /** Work of the technician on a hand, any time. */
   public static Job work(String id, int seconds) {
     return new Job(id, true, false, seconds, 0, false, Window.OPEN);

@@ -199,23 +199,36 @@ public final class Scheduler {
     }
     boolean leftWindow = i < left.size() && left.get(i).window().closes();
     boolean rightWindow = j < right.size() && right.get(j).window().closes();
-    for (Label other : cell) {
-      if (other.noWorse(label, changing, leftWindow, rightWindow)) {
+    // Plain loops: this is where the search spends its time.
+    for (int k = 0; k < cell.size(); k++) {
+      if (cell.get(k).noWorse(label, changing, leftWindow, rightWindow)) {
         return;
       }
     }
-    cell.removeIf(other -> label.noWorse(other, changing, leftWindow, rightWindow));
+    for (int k = cell.size() - 1; k >= 0; k--) {
+      if (label.noWorse(cell.get(k), changing, leftWindow, rightWindow)) {
+        cell.remove(k);
+      }
+    }
     if (cell.size() >= mostLabels) {
       cut = true;
-      Comparator<Label> promise =
-          Comparator.comparingInt(Label::missed).thenComparingInt(kept -> atBest(kept, i, j));
-      Label worst = cell.stream().max(promise).orElseThrow();
-      if (promise.compare(worst, label) <= 0) {
+      int worst = 0;
+      for (int k = 1; k < cell.size(); k++) {
+        if (promise(cell.get(k), i, j) > promise(cell.get(worst), i, j)) {
+          worst = k;
+        }
+      }
+      if (promise(cell.get(worst), i, j) <= promise(label, i, j)) {
         return;
       }
       cell.remove(worst);
     }
     cell.add(label);
+  }
+
+  /** The less, the better a label promises to end: windows missed first, then time. */
+  private long promise(Label label, int i, int j) {
+    return ((long) label.missed << Integer.SIZE) + atBest(label, i, j);
   }
 
   /**
