@@ -218,7 +218,7 @@ class BenchController {
                 finger,
                 PortionDrawing.of(nail, portion),
                 Numbers.format(portion.applied().total(), 0) + " mm³",
-                portion.doses().stream().map(BenchWords::dose).toList(),
+                BenchWords.doses(portion),
                 BenchWords.portion(portion),
                 plan.layers(nail).map(BenchWords::layers).orElse("sets by itself"),
                 Optional.ofNullable(plan.infills().get(finger))

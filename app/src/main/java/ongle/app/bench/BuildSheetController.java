@@ -114,7 +114,7 @@ class BuildSheetController {
     return new NailPaper(
         NailBlock.of(visit.planned(), finger),
         portion.map(laid -> PortionDrawing.helpings(nail, laid)).orElse(null),
-        portion.map(laid -> laid.doses().stream().map(BenchWords::dose).toList()).orElse(List.of()),
+        portion.map(BenchWords::doses).orElse(List.of()),
         product);
   }
 

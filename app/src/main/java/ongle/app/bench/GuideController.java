@@ -21,6 +21,7 @@ import ongle.core.nail.Finger;
 import ongle.core.nail.Hand;
 import ongle.core.nail.Seat;
 import ongle.core.portion.Material;
+import ongle.core.product.Handling;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -167,7 +168,16 @@ class GuideController {
           model.addAttribute("ready", guide.ready().toEpochMilli());
           model.addAttribute("due", guide.due().toEpochMilli());
           model.addAttribute("scene", scene(sitting, step));
-          model.addAttribute("helping", step.dose().map(PortionDrawing::helping).orElse(null));
+          model.addAttribute(
+              "helping",
+              step.dose()
+                  .filter(
+                      dose ->
+                          step.product()
+                              .filter(product -> product.handling() != Handling.TUBE)
+                              .isPresent())
+                  .map(PortionDrawing::helping)
+                  .orElse(null));
         });
     model.addAttribute(
         "clocks",

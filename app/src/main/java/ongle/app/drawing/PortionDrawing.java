@@ -46,12 +46,12 @@ public final class PortionDrawing {
 
   private static Scene drawn(Scene.Builder scene, double beads, NailPlan plan, Portion portion) {
     double y = 1;
-    for (Dose dose : portion.doses()) {
+    for (Dose dose : balls(portion)) {
       double radius = dose.diameter() / 2;
       scene.circle("bead", beads + WIDEST / 2, y + radius, radius);
       y += 2 * radius + 0.8;
     }
-    double beside = beads + WIDEST + 2;
+    double beside = portion.strip().isPresent() ? beads + 1 : beads + WIDEST + 2;
     portion.strip().ifPresent(strip -> strip(scene, beside, plan, strip));
     double height =
         Math.max(
@@ -66,6 +66,11 @@ public final class PortionDrawing {
         height,
         plan.nail().finger().label() + ", product in " + portion.doses().size() + " " + helping,
         Numbers.format(portion.applied().total(), 0) + " mm³");
+  }
+
+  /** Helpings taken up one by one; what comes from a tube is drawn as its strip. */
+  private static List<Dose> balls(Portion portion) {
+    return portion.strip().isPresent() ? List.of() : portion.doses();
   }
 
   /** Its rows from the cuticle on, with the stress line and the form's marks across. */

@@ -127,7 +127,7 @@ public final class BenchWords {
   }
 
   /** One helping: how large, and where it goes. */
-  public static String dose(Dose dose) {
+  private static String dose(Dose dose) {
     return "Ø " + Numbers.mm(dose.diameter()) + " " + dose.place().label();
   }
 
@@ -161,6 +161,13 @@ public final class BenchWords {
             : " (not "
                 + need.unusable().stream().map(Lot::number).collect(Collectors.joining(", "))
                 + ")");
+  }
+
+  /** The helpings taken up one by one; a strip from a tube is told with the portion. */
+  public static List<String> doses(Portion portion) {
+    return portion.strip().isPresent()
+        ? List.of()
+        : portion.doses().stream().map(BenchWords::dose).toList();
   }
 
   /** How product goes on. */

@@ -163,7 +163,9 @@ final class HandSteps {
     boolean file = wish.schools().cuticleTool() == CuticleTool.ELECTRIC_FILE;
     boolean delicate = step.on.stream().anyMatch(HandSteps::delicate);
     boolean cut = step.on.stream().anyMatch(HandSteps::cut);
+    step.tool = "pusher and wooden stick, by hand";
     if (file && !delicate && !cut) {
+      step.tool = "electric file, fine bit";
       step.bit = Optional.of(Bit.CUTICLE);
       step.cautions.add("Never rest the bit; the bit maker’s speed comes first.");
     } else if (file) {

@@ -132,16 +132,33 @@ public record Portion(
             : OptionalDouble.empty());
   }
 
-  /** A share of it, as at an infill; 0 to 1. */
+  /**
+   * A share of it, as at an infill: the frame stands already, so its share goes into the body.
+   *
+   * @param share 0 to 1
+   */
   public Portion times(double share) {
+    double frame = volume(Dose.Place.FRAME);
+    double body = volume(Dose.Place.BODY);
     return new Portion(
         finger,
         product,
         new Build.Volumes(
             applied.cuticle() * share, applied.body() * share, applied.extension() * share),
-        doses.stream().map(dose -> new Dose(dose.place(), dose.volume() * share)).toList(),
+        doses.stream()
+            .filter(dose -> dose.place() != Dose.Place.FRAME)
+            .map(
+                dose ->
+                    new Dose(
+                        dose.place(),
+                        (dose.place() == Dose.Place.BODY ? body + frame : dose.volume()) * share))
+            .toList(),
         split.map(both -> new Mix.Split(both.powder() * share, both.liquid() * share)),
         strip.map(whole -> whole.times(share)));
+  }
+
+  private double volume(Dose.Place place) {
+    return doses.stream().filter(dose -> dose.place() == place).mapToDouble(Dose::volume).sum();
   }
 
   /** The largest helping, mm³. */

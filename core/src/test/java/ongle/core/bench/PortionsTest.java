@@ -86,6 +86,16 @@ class PortionsTest {
   }
 
   @Test
+  void atAnInfillTheFrameStandsAndNothingIsLost() {
+    Portion whole = portion(nail(Product.HARD_GEL, BuildWay.FORM), Mix.NORMAL, Brush.MEDIUM, 3);
+    Portion half = whole.times(0.5);
+
+    assertThat(half.doses().stream().map(Dose::place))
+        .containsExactly(Dose.Place.SLIP_LAYER, Dose.Place.BODY);
+    assertThat(sum(half)).isCloseTo(sum(whole) / 2, within(1e-9));
+  }
+
+  @Test
   void gelStandsOnItsFrameAndAnOverlayHasNone() {
     assertThat(places(nail(Product.HARD_GEL, BuildWay.FORM)))
         .containsExactly(Dose.Place.FRAME, Dose.Place.SLIP_LAYER, Dose.Place.BODY);
