@@ -1,6 +1,7 @@
 package ongle.app.bench;
 
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -84,15 +85,20 @@ class BenchController {
     }
   }
 
-  /** What one nail takes. */
+  /**
+   * What one nail takes.
+   *
+   * @param scene null where nothing is laid
+   * @param old what becomes of what is on it
+   */
   record NailRow(
       Finger finger,
       Scene scene,
       String volume,
+      String zones,
       List<String> doses,
-      String helpings,
-      String cure,
-      String infill) {}
+      String laid,
+      List<String> old) {}
 
   /**
    * What the set takes of one material.
@@ -206,26 +212,33 @@ class BenchController {
             : BenchWords.money(need.cost().getAsDouble(), currency));
   }
 
+  /** Empty where nothing is laid and nothing comes off. */
+  private static Optional<NailRow> row(BenchPlan plan, NailPlan nail) {
+    Finger finger = nail.nail().finger();
+    Optional<Portion> portion = Optional.ofNullable(plan.portions().get(finger));
+    List<String> old = new ArrayList<>();
+    plan.removal(nail).map(BenchWords::removal).ifPresent(old::add);
+    Optional.ofNullable(plan.infills().get(finger)).map(BenchWords::infill).ifPresent(old::add);
+    if (portion.isEmpty() && old.isEmpty()) {
+      return Optional.empty();
+    }
+    return Optional.of(
+        new NailRow(
+            finger,
+            portion.map(laid -> PortionDrawing.of(nail, laid)).orElse(null),
+            portion.map(laid -> Numbers.format(laid.applied().total(), 0) + " mm³").orElse(""),
+            portion.map(BenchWords::zones).orElse(""),
+            portion.map(BenchWords::doses).orElse(List.of()),
+            portion
+                .map(laid -> BenchWords.portion(laid) + " · " + BenchWords.cure(plan, nail))
+                .orElse(""),
+            old));
+  }
+
   private void product(PlannedVisit desk, Model model) {
     BenchPlan plan = desk.plan();
-    List<NailRow> rows = new ArrayList<>();
-    for (NailPlan nail : desk.planned().plan().built()) {
-      Finger finger = nail.nail().finger();
-      Portion portion = plan.portions().get(finger);
-      if (portion != null) {
-        rows.add(
-            new NailRow(
-                finger,
-                PortionDrawing.of(nail, portion),
-                Numbers.format(portion.applied().total(), 0) + " mm³",
-                BenchWords.doses(portion),
-                BenchWords.portion(portion),
-                plan.layers(nail).map(BenchWords::layers).orElse("sets by itself"),
-                Optional.ofNullable(plan.infills().get(finger))
-                    .map(BenchWords::infill)
-                    .orElse("")));
-      }
-    }
+    List<NailRow> rows =
+        desk.planned().plan().built().stream().flatMap(nail -> row(plan, nail).stream()).toList();
     model.addAttribute("rows", rows);
     List<Need> needs = bench.needs(plan);
     String currency = shelf.currency();
@@ -237,7 +250,19 @@ class BenchController {
             : BenchWords.money(
                 needs.stream().mapToDouble(need -> need.cost().orElse(0)).sum(), currency));
     model.addAttribute("unpriced", needs.stream().anyMatch(need -> need.cost().isEmpty()));
-    model.addAttribute("setting", plan.wish().setting());
+    Collection<Portion> laid = plan.portions().values();
+    model.addAttribute(
+        "together",
+        laid.isEmpty()
+            ? ""
+            : Numbers.format(
+                    laid.stream().mapToDouble(each -> each.applied().total()).sum() / 1000, 2)
+                + " ml, "
+                + Numbers.format(laid.stream().mapToDouble(Portion::mass).sum(), 2)
+                + " g");
+    if (laid.stream().anyMatch(each -> each.product().setsByItself())) {
+      model.addAttribute("setting", BenchWords.setting(plan.wish()));
+    }
   }
 
   private static void time(BenchPlan plan, Model model) {

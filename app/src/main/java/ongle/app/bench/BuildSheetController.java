@@ -106,8 +106,9 @@ class BuildSheetController {
     portion.ifPresent(
         laid -> {
           product.add(laid.product().label() + ": " + BenchWords.portion(laid));
-          product.add(visit.plan().layers(nail).map(BenchWords::layers).orElse("sets by itself"));
+          product.add(BenchWords.cure(visit.plan(), nail));
         });
+    visit.plan().removal(nail).map(BenchWords::removal).ifPresent(product::add);
     Optional.ofNullable(visit.plan().infills().get(finger))
         .map(BenchWords::infill)
         .ifPresent(product::add);

@@ -7,14 +7,18 @@ import java.util.Optional;
 import java.util.stream.Collectors;
 import ongle.app.web.Numbers;
 import ongle.core.bench.BenchPlan;
+import ongle.core.bench.BenchWish;
 import ongle.core.bench.Bit;
 import ongle.core.bench.Infill;
 import ongle.core.bench.OrderChoice;
+import ongle.core.bench.Removal;
 import ongle.core.bench.Step;
 import ongle.core.bench.StepKind;
 import ongle.core.cure.Layers;
+import ongle.core.cure.Setting;
 import ongle.core.nail.Finger;
 import ongle.core.nail.Hand;
+import ongle.core.plan.NailPlan;
 import ongle.core.portion.Dose;
 import ongle.core.portion.Lot;
 import ongle.core.portion.Material;
@@ -23,6 +27,7 @@ import ongle.core.portion.Portion;
 import ongle.core.portion.Strip;
 import ongle.core.product.Handling;
 import ongle.core.product.Product;
+import ongle.core.structure.Build;
 
 /** The bench in the salon's words. */
 public final class BenchWords {
@@ -214,6 +219,66 @@ public final class BenchWords {
         + (layers.heat().advice() == Layers.Advice.NONE
             ? ""
             : ": " + layers.heat().advice().label());
+  }
+
+  /** How one nail hardens: layers, light for each, heat and what to do about it. */
+  public static String cure(BenchPlan plan, NailPlan nail) {
+    return plan.layers(nail)
+        .map(
+            layers ->
+                layers(layers)
+                    + plan.lampTime(nail)
+                        .map(time -> "; " + seconds(time.duration()) + " in the lamp each")
+                        .orElse(""))
+        .orElse("sets by itself");
+  }
+
+  /** How acrylic sets in this room. */
+  public static String setting(BenchWish wish) {
+    Setting setting = wish.setting();
+    return "Acrylic at "
+        + Numbers.format(wish.room(), 0)
+        + " °C, "
+        + wish.mix().label()
+        + " mix: works for "
+        + clock(setting.working())
+        + ", pinched from "
+        + clock(setting.pinchFrom())
+        + " to "
+        + clock(setting.pinchUntil())
+        + ", hard after "
+        + clock(setting.hard())
+        + ".";
+  }
+
+  /** Product by zone of the nail. */
+  public static String zones(Portion portion) {
+    Build.Volumes applied = portion.applied();
+    return "free edge "
+        + Numbers.format(applied.extension(), 0)
+        + ", stress zone "
+        + Numbers.format(applied.body(), 0)
+        + ", cuticle "
+        + Numbers.format(applied.cuticle(), 0)
+        + " mm³";
+  }
+
+  /** How old product comes off one nail. */
+  public static String removal(Removal removal) {
+    return removal.soaks()
+        ? "comes off: thin by "
+            + Numbers.thickness(removal.thinBy())
+            + " to "
+            + Numbers.thickness(removal.thinTo())
+            + ", then soak "
+            + removal.rounds().stream()
+                .map(minutes -> minutes + " min")
+                .collect(Collectors.joining(" and "))
+        : "comes off: file "
+            + Numbers.thickness(removal.thinBy())
+            + " away, leave "
+            + Numbers.thickness(removal.thinTo())
+            + " on the plate";
   }
 
   /** What an order of nails risks. */

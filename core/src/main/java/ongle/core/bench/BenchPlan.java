@@ -13,7 +13,6 @@ import ongle.core.cure.Layers;
 import ongle.core.nail.EarlierProduct;
 import ongle.core.nail.Finger;
 import ongle.core.nail.Hand;
-import ongle.core.nail.PlateCondition;
 import ongle.core.plan.NailPlan;
 import ongle.core.plan.SetPlan;
 import ongle.core.portion.Material;
@@ -165,11 +164,8 @@ public record BenchPlan(
 
   /** How the build of one nail is cured in layers. */
   static Layers layers(NailPlan nail, LightCure cure, BenchWish wish) {
-    boolean delicate =
-        nail.nail().condition() == PlateCondition.THIN
-            || nail.nail().condition() == PlateCondition.DAMAGED;
     double power =
-        delicate
+        HandSteps.delicate(nail)
             ? LampTime.gentle(wish.lamp(), cure).map(time -> time.programme().power()).orElse(1.0)
             : 1;
     return Layers.of(
@@ -202,6 +198,29 @@ public record BenchPlan(
         wish.visit() == Visit.INFILL
             && infills.values().stream().allMatch(infill -> infill.removal().isPresent());
     return nothingToFill ? Optional.of(Visit.NEW_SET) : Optional.empty();
+  }
+
+  /** How the full cure of one layer of this nail runs; empty when it sets by itself. */
+  public Optional<LampTime> lampTime(NailPlan nail) {
+    return nail.build()
+        .product()
+        .light()
+        .flatMap(
+            cure ->
+                HandSteps.delicate(nail)
+                    ? LampTime.gentle(wish.lamp(), cure)
+                    : LampTime.full(wish.lamp(), cure));
+  }
+
+  /** How what is on this nail comes off in this visit; empty where nothing does. */
+  public Optional<Removal> removal(NailPlan nail) {
+    boolean filled =
+        Optional.ofNullable(infills.get(nail.nail().finger()))
+            .filter(infill -> infill.removal().isEmpty())
+            .isPresent();
+    return filled
+        ? Optional.empty()
+        : Removal.of(nail.seen().earlier(), nail.build().profile().apexThickness());
   }
 
   /** Every step once, those of the left hand first. */

@@ -150,7 +150,8 @@ final class HandSteps {
     return nail.build().product().levelling();
   }
 
-  private static boolean delicate(NailPlan nail) {
+  /** Plates that want hardly any pressure, no electric file and little heat. */
+  static boolean delicate(NailPlan nail) {
     return nail.nail().condition() == PlateCondition.THIN
         || nail.nail().condition() == PlateCondition.DAMAGED;
   }
