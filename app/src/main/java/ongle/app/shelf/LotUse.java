@@ -4,6 +4,7 @@ import jakarta.persistence.Entity;
 import jakarta.persistence.GeneratedValue;
 import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
+import ongle.core.portion.Material;
 import ongle.core.portion.Need;
 import org.hibernate.annotations.Immutable;
 
@@ -34,8 +35,8 @@ public class LotUse {
     this.amount = amount;
   }
 
-  static LotUse of(long setId, int run, Need.Taken taken) {
-    return new LotUse(setId, run, taken.lot().material(), taken.lot().number(), taken.amount());
+  static LotUse of(long setId, int run, Material material, String number, double amount) {
+    return new LotUse(setId, run, material.code(), number, amount);
   }
 
   /** What no lot on the shelf can account for. */

@@ -1,6 +1,7 @@
 package ongle.app.shelf;
 
 import java.time.LocalDate;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
@@ -102,13 +103,16 @@ public class Shelf {
     }
     List<StoredLot> stored = lots.findAllByOrderById();
     for (Need need : needs(amounts, day)) {
+      Map<String, Double> byNumber = new LinkedHashMap<>(); // two jars may be of one lot
       for (Need.Taken taken : need.from()) {
-        uses.save(LotUse.of(setId, run, taken));
+        byNumber.merge(taken.lot().number(), taken.amount(), Double::sum);
         stored.stream()
             .filter(each -> each.lot().equals(taken.lot()))
             .findFirst()
             .ifPresent(each -> each.take(taken.amount(), day));
       }
+      byNumber.forEach(
+          (number, amount) -> uses.save(LotUse.of(setId, run, need.material(), number, amount)));
       double rest = need.amount() - need.from().stream().mapToDouble(Need.Taken::amount).sum();
       if (rest > 1e-9) {
         uses.save(LotUse.unknown(setId, run, need, rest));

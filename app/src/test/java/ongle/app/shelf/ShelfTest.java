@@ -128,6 +128,21 @@ class ShelfTest {
   }
 
   @Test
+  void twoJarsOfOneLotAreCountedTogether() throws Exception {
+    for (int jar = 0; jar < 2; jar++) {
+      send(post("/shelf").param("formKey", UUID.randomUUID().toString()), jar("number", "SO-9"));
+    }
+    Material putty = Material.of(ongle.core.product.Product.SOLID_GEL);
+    assertThat(shelf.take(7, 93, Map.of(putty, 60.0), DAY)).isTrue();
+
+    assertThat(shelf.taken(7, 93)).extracting(LotUse::amount).containsExactly(60.0);
+    assertThat(shelf.all())
+        .filteredOn(each -> each.lot().number().equals("SO-9"))
+        .extracting(each -> each.lot().left())
+        .containsExactlyInAnyOrder(0.0, 40.0);
+  }
+
+  @Test
   void theShelfSaysWhatItLacks() {
     Need liquid = shelf.needs(Map.of(Material.ACRYLIC_LIQUID, 50.0), DAY).get(0);
     assertThat(liquid.standing()).isEqualTo(Need.Standing.SHORT);
