@@ -18,7 +18,7 @@
   const serverNow = () => Number(stamped) + (performance.now() - stampedAt) * speed();
 
   function clock(ms) {
-    const s = Math.ceil(Math.abs(ms) / 1000);
+    const s = ms < 0 ? Math.floor(-ms / 1000) : Math.ceil(ms / 1000);
     return `${ms < 0 ? '+' : ''}${Math.floor(s / 60)}:${String(s % 60).padStart(2, '0')}`;
   }
 
@@ -87,7 +87,7 @@
 
   // --- knuckles and pedals -----------------------------------------------------------------------
   let pressed = -Infinity;
-  const keys = { b: 'back', p: 'pause', h: 'heat', k: 'skin', m: 'silent' };
+  const keys = { b: 'back', p: 'pause', h: 'heat', k: 'skin', m: 'silent', o: 'first' };
   document.addEventListener('keydown', (event) => {
     if (event.ctrlKey || event.metaKey || event.altKey || event.target.matches('input, textarea, select')) return;
     const key = event.key.toLowerCase();

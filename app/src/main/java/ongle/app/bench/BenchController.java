@@ -1,5 +1,6 @@
 package ongle.app.bench;
 
+import java.time.Duration;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.List;
@@ -114,6 +115,13 @@ class BenchController {
   /** A step in the list. */
   record StepRow(Step step, String where, String title, String time, List<String> figures) {}
 
+  /**
+   * Steps that follow each other in one part of the appointment.
+   *
+   * @param at when it begins, from the beginning
+   */
+  record Chapter(String label, String at, List<StepRow> steps) {}
+
   /** A habit to choose. */
   record Habit(String name, String label, List<? extends School> all, School chosen) {}
 
@@ -179,9 +187,9 @@ class BenchController {
     model.addAttribute("underWay", bench.begun(id));
     model.addAttribute("worked", bench.worked(id));
     switch (look) {
-      case PRODUCT -> product(desk, model);
+      case PRODUCT -> product(desk, seat, model);
       case TIME -> time(plan, model);
-      case STEPS -> model.addAttribute("steps", steps(plan));
+      case STEPS -> model.addAttribute("chapters", steps(plan));
     }
   }
 
@@ -206,7 +214,7 @@ class BenchController {
         need.material().label(),
         BenchWords.amount(need.material(), need.amount()),
         BenchWords.shelf(need),
-        need.standing() == Need.Standing.ENOUGH || need.standing() == Need.Standing.UNCOUNTED,
+        need.standing().served(),
         currency.isEmpty() || need.cost().isEmpty()
             ? ""
             : BenchWords.money(need.cost().getAsDouble(), currency));
@@ -235,10 +243,13 @@ class BenchController {
             old));
   }
 
-  private void product(PlannedVisit desk, Model model) {
+  private void product(PlannedVisit desk, Seat seat, Model model) {
     BenchPlan plan = desk.plan();
     List<NailRow> rows =
-        desk.planned().plan().built().stream().flatMap(nail -> row(plan, nail).stream()).toList();
+        desk.planned().inOrder(Finger.asSeenFrom(seat)).stream()
+            .filter(nail -> !nail.stopped())
+            .flatMap(nail -> row(plan, nail).stream())
+            .toList();
     model.addAttribute("rows", rows);
     List<Need> needs = bench.needs(plan);
     String currency = shelf.currency();
@@ -290,20 +301,41 @@ class BenchController {
     }
   }
 
-  private static List<StepRow> steps(BenchPlan plan) {
-    if (!plan.refusals().isEmpty()) {
-      return List.of();
+  /** In the order they come, parted where another part of the appointment begins. */
+  private static List<Chapter> steps(BenchPlan plan) {
+    List<Chapter> chapters = new ArrayList<>();
+    if (plan.refusals().isEmpty()) {
+      for (Schedule.Slot slot : plan.roughly().slots()) {
+        Step step = plan.step(slot.job().id()).orElseThrow();
+        String label = chapter(step);
+        if (chapters.isEmpty() || !chapters.get(chapters.size() - 1).label().equals(label)) {
+          chapters.add(new Chapter(label, clock(slot.start()), new ArrayList<>()));
+        }
+        chapters.get(chapters.size() - 1).steps().add(row(step, plan));
+      }
     }
-    return plan.schedule().slots().stream()
-        .flatMap(slot -> plan.step(slot.job().id()).stream())
-        .map(
-            step ->
-                new StepRow(
-                    step,
-                    BenchWords.where(step),
-                    BenchWords.title(step),
-                    BenchWords.clock(java.time.Duration.ofSeconds(step.job().seconds())),
-                    BenchWords.figures(step, plan)))
-        .toList();
+    return chapters;
+  }
+
+  /** Fitting and building go hand in hand; the lamp belongs to what goes on beside it. */
+  private static String chapter(Step step) {
+    return switch (step.kind().phase()) {
+      case FIT, BUILD -> "Fit and build";
+      case FILE, FINISH -> "File and finish";
+      case PREPARE, REMOVE, OWN -> "Prepare";
+    };
+  }
+
+  private static StepRow row(Step step, BenchPlan plan) {
+    return new StepRow(
+        step,
+        BenchWords.where(step),
+        BenchWords.title(step),
+        clock(step.job().seconds()),
+        BenchWords.figures(step, plan));
+  }
+
+  private static String clock(int seconds) {
+    return BenchWords.clock(Duration.ofSeconds(seconds));
   }
 }

@@ -3,10 +3,13 @@ package ongle.app.bench;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.TreeMap;
 import java.util.function.BiFunction;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -14,6 +17,7 @@ import ongle.app.shelf.LotUse;
 import ongle.app.shelf.Shelf;
 import ongle.app.visits.PlannedVisit;
 import ongle.app.visits.VisitPlanner;
+import ongle.app.words.BenchWords;
 import ongle.core.bench.BenchPlan;
 import ongle.core.bench.Event;
 import ongle.core.bench.Guide;
@@ -57,32 +61,46 @@ class BenchDesk {
    * One time through the steps.
    *
    * @param number 1 for the first; 0 before it was ever begun
-   * @param events of it, in order
+   * @param noted what happened in it, in order
    */
-  private record Run(int number, List<Event> events) {
+  private record Run(int number, List<Noted> noted) {
     boolean begun() {
-      return !events.isEmpty();
+      return !noted.isEmpty();
     }
 
     Instant last() {
-      return begun() ? events.get(events.size() - 1).at() : Instant.MIN;
+      return begun() ? noted.get(noted.size() - 1).event().at() : Instant.MIN;
     }
 
-    Run and(Event event) {
-      return new Run(number, Stream.concat(events.stream(), Stream.of(event)).toList());
+    List<Event> and(Event event) {
+      return Stream.concat(events().stream(), Stream.of(event)).toList();
+    }
+
+    Run and(Noted more) {
+      return new Run(number, Stream.concat(noted.stream(), Stream.of(more)).toList());
+    }
+
+    List<Event> events() {
+      return noted.stream().map(Noted::event).toList();
     }
   }
 
   /**
    * An appointment under way.
    *
-   * @param guide where it stands; empty before it was begun
+   * @param guide where it stands; empty before it was begun, or while its lamp cannot cure it
+   * @param noted what happened in it
    * @param now by the bench's clock
    * @param said why the last thing pressed was not counted; empty when it was
    * @param took from the shelf; empty before everything is done
    */
   record Sitting(
-      PlannedVisit visit, Optional<Guide> guide, Instant now, String said, List<LotUse> took) {}
+      PlannedVisit visit,
+      Optional<Guide> guide,
+      List<Noted> noted,
+      Instant now,
+      String said,
+      List<LotUse> took) {}
 
   PlannedVisit visit(long setId) {
     return visits.of(setId);
@@ -91,6 +109,14 @@ class BenchDesk {
   /** What a visit takes of everything, against the shelf as it stands. */
   List<Need> needs(BenchPlan plan) {
     return shelf.needs(plan.amounts(), today());
+  }
+
+  /** What the shelf lacks for a visit, in words. */
+  List<String> lacking(BenchPlan plan) {
+    return needs(plan).stream()
+        .filter(need -> !need.standing().served())
+        .map(need -> need.material().label() + ": " + BenchWords.shelf(need))
+        .toList();
   }
 
   private LocalDate today() {
@@ -103,20 +129,23 @@ class BenchDesk {
   }
 
   private Sitting sitting(PlannedVisit visit, Run run, String said) {
-    Instant now = clock.now(run.last());
-    if (!run.begun() || !visit.plan().refusals().isEmpty()) {
-      return new Sitting(visit, Optional.empty(), now, said, List.of());
-    }
-    Guide guide = new Guide(visit.plan(), run.events());
-    if (guide.current().isEmpty()) {
+    return run.begun() && visit.plan().refusals().isEmpty()
+        ? sitting(visit, run, new Guide(visit.plan(), run.events()), said)
+        : new Sitting(visit, Optional.empty(), run.noted(), clock.now(run.last()), said, List.of());
+  }
+
+  private Sitting sitting(PlannedVisit visit, Run run, Guide guide, String said) {
+    boolean over = guide.current().isEmpty();
+    if (over) {
       finishOnce(visit, run.number());
     }
     return new Sitting(
         visit,
         Optional.of(guide),
-        now,
+        run.noted(),
+        clock.now(run.last()),
         said,
-        guide.current().isEmpty() ? shelf.taken(visit.planned().id(), run.number()) : List.of());
+        over ? shelf.taken(visit.planned().id(), run.number()) : List.of());
   }
 
   /** What it used up leaves the shelf, and the set is worn from today. */
@@ -151,10 +180,28 @@ class BenchDesk {
 
   /** The last run. */
   private Run run(long setId) {
-    List<BenchEvent> all = events.findBySetIdOrderByRunAscPlaceAsc(setId);
-    int last = all.isEmpty() ? 0 : all.get(all.size() - 1).run();
-    return new Run(
-        last, all.stream().filter(event -> event.run() == last).map(BenchEvent::event).toList());
+    List<Run> runs = runs(setId);
+    return runs.isEmpty() ? new Run(0, List.of()) : runs.get(runs.size() - 1);
+  }
+
+  private List<Run> runs(long setId) {
+    return events.findBySetIdOrderByRunAscPlaceAsc(setId).stream()
+        .collect(
+            Collectors.groupingBy(
+                BenchEvent::run,
+                TreeMap::new,
+                Collectors.mapping(BenchEvent::noted, Collectors.toList())))
+        .entrySet()
+        .stream()
+        .map(run -> new Run(run.getKey(), run.getValue()))
+        .toList();
+  }
+
+  /** What happened each time the appointment was begun, the last time first. */
+  List<List<Noted>> records(long setId) {
+    List<List<Noted>> records = new ArrayList<>(runs(setId).stream().map(Run::noted).toList());
+    Collections.reverse(records);
+    return records;
   }
 
   /** Begins the appointment; once begun it goes on. */
@@ -173,7 +220,10 @@ class BenchDesk {
   private void beginAfter(long setId, Run run) {
     visits.begin(setId);
     Instant now = clock.now(run.last());
-    note(setId, new Run(run.number() + 1, List.of()), Event.of(now, Event.Type.BEGIN, ""));
+    note(
+        setId,
+        new Run(run.number() + 1, List.of()),
+        Noted.beginning(Event.of(now, Event.Type.BEGIN, "")));
   }
 
   /** Finishes a step, with the lots that are in use. */
@@ -203,23 +253,28 @@ class BenchDesk {
     for (int i = 0; i < TRIES; i++) {
       Run run = run(setId);
       if (!run.begun() || !visit.plan().refusals().isEmpty()) {
-        return sitting(visit, run, "Begin the appointment first.");
+        return sitting(
+            visit,
+            run,
+            run.begun() ? "It waits for another lamp." : "Begin the appointment first.");
       }
       Guide.Answer answer =
           what.apply(new Guide(visit.plan(), run.events()), clock.now(run.last()));
       if (answer.event().isEmpty()) {
         return sitting(visit, run, answer.why());
       }
-      if (note(setId, run, answer.event().get())) {
-        return sitting(visit, run.and(answer.event().get()), "");
+      Guide after = new Guide(visit.plan(), run.and(answer.event().get()));
+      Noted noted = Noted.of(answer.event().get(), after);
+      if (note(setId, run, noted)) {
+        return sitting(visit, run.and(noted), after, "");
       }
     }
     return sitting(visit, run(setId), "Somebody else is pressing, too. Try again.");
   }
 
-  private boolean note(long setId, Run run, Event event) {
+  private boolean note(long setId, Run run, Noted noted) {
     try {
-      events.saveAndFlush(new BenchEvent(setId, run.number(), run.events().size(), event));
+      events.saveAndFlush(new BenchEvent(setId, run.number(), run.noted().size(), noted));
       feed.changed(setId);
       return true;
     } catch (DataIntegrityViolationException alreadyNoted) {

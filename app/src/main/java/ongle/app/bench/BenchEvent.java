@@ -18,6 +18,8 @@ class BenchEvent {
   /** Longest reason or note. */
   static final int LONGEST = 300;
 
+  private static final int LONGEST_WORDS = 80;
+
   @Id
   @GeneratedValue(strategy = GenerationType.IDENTITY)
   private Long id;
@@ -35,23 +37,36 @@ class BenchEvent {
   @Column(name = "said")
   private String text;
 
+  private String title;
+  private String doneOn;
+  private String remark;
+
   protected BenchEvent() {}
 
-  BenchEvent(long setId, int run, int place, Event event) {
+  BenchEvent(long setId, int run, int place, Noted noted) {
+    Event event = noted.event();
     this.setId = setId;
     this.run = run;
     this.place = place;
     atMillis = event.at().toEpochMilli();
     type = event.type();
     step = event.step();
-    text = event.text().length() > LONGEST ? event.text().substring(0, LONGEST) : event.text();
+    text = cut(event.text(), LONGEST);
+    title = cut(noted.title(), LONGEST_WORDS);
+    doneOn = cut(noted.where(), LONGEST_WORDS);
+    remark = noted.remark();
+  }
+
+  private static String cut(String words, int longest) {
+    return words.length() > longest ? words.substring(0, longest) : words;
   }
 
   int run() {
     return run;
   }
 
-  Event event() {
-    return new Event(Instant.ofEpochMilli(atMillis), type, step, text);
+  Noted noted() {
+    return new Noted(
+        new Event(Instant.ofEpochMilli(atMillis), type, step, text), title, doneOn, remark);
   }
 }

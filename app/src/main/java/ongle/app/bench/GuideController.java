@@ -8,15 +8,17 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.BiFunction;
 import ongle.app.drawing.PortionDrawing;
-import ongle.app.drawing.Scene;
-import ongle.app.drawing.WorkbenchDrawing;
+import ongle.app.drawing.StepDrawing;
+import ongle.app.sets.PlannedSet;
 import ongle.app.sets.SetPage;
+import ongle.app.sets.SetReader;
 import ongle.app.sets.Stage;
 import ongle.app.shelf.LotUse;
 import ongle.app.words.BenchWords;
 import ongle.core.bench.Event;
 import ongle.core.bench.Guide;
 import ongle.core.bench.Step;
+import ongle.core.bench.StepKind;
 import ongle.core.nail.Finger;
 import ongle.core.nail.Hand;
 import ongle.core.nail.Seat;
@@ -58,8 +60,8 @@ class GuideController {
   /** How far a finger is, in the order the hands are seen. */
   record FingerRow(String finger, int behind, int total, boolean now) {}
 
-  /** Something behind. */
-  record PastRow(String at, String title, String where, String with, String remark) {}
+  /** A step that could come before the current one. */
+  record InsteadRow(String step, String hand) {}
 
   @GetMapping
   String page(@PathVariable long id, @ModelAttribute("seat") Seat seat, Model model) {
@@ -75,6 +77,18 @@ class GuideController {
   String now(@PathVariable long id, @ModelAttribute("seat") Seat seat, Model model) {
     show(bench.sitting(id), seat, model);
     return "bench/guide :: desk";
+  }
+
+  /** What happened, each time it was begun. */
+  @GetMapping("/record")
+  String record(@PathVariable long id, Model model) {
+    PlannedSet planned = bench.visit(id).planned();
+    model.addAttribute("id", id);
+    model.addAttribute("client", planned.client());
+    model.addAttribute("about", SetReader.summary(planned.set()));
+    model.addAttribute(
+        "records", bench.records(id).stream().map(run -> VisitRecord.of(run, zone)).toList());
+    return "bench/record";
   }
 
   @PostMapping("/begin")
@@ -110,6 +124,16 @@ class GuideController {
   @PostMapping("/back")
   String back(@PathVariable long id, @ModelAttribute("seat") Seat seat, Model model) {
     return pressed(id, Guide::back, seat, model);
+  }
+
+  /** Takes the other hand's next step before the one advised. */
+  @PostMapping("/first")
+  String first(
+      @PathVariable long id,
+      @RequestParam String step,
+      @ModelAttribute("seat") Seat seat,
+      Model model) {
+    return pressed(id, (guide, now) -> guide.first(step, now), seat, model);
   }
 
   /** Pause and go on, notes, product on skin, heat. */
@@ -148,16 +172,19 @@ class GuideController {
     model.addAttribute("clockSpeed", bench.clockSpeed());
     model.addAttribute("serverNow", sitting.now().toEpochMilli());
     model.addAttribute("guide", sitting.guide().orElse(null));
+    if (!sitting.noted().isEmpty()) {
+      model.addAttribute("record", VisitRecord.of(sitting.noted(), zone));
+    }
     sitting
         .guide()
         .ifPresent(
             guide -> {
-              show(sitting, guide, sitting.now(), model);
+              show(sitting, guide, sitting.now(), seat, model);
               model.addAttribute("ten", ten(guide, seat));
             });
   }
 
-  private void show(BenchDesk.Sitting sitting, Guide guide, Instant now, Model model) {
+  private void show(BenchDesk.Sitting sitting, Guide guide, Instant now, Seat seat, Model model) {
     Optional<Step> current = guide.current();
     model.addAttribute("step", current.orElse(null));
     current.ifPresent(
@@ -167,7 +194,11 @@ class GuideController {
           model.addAttribute("figures", BenchWords.figures(step, guide.plan()));
           model.addAttribute("ready", guide.ready().toEpochMilli());
           model.addAttribute("due", guide.due().toEpochMilli());
-          model.addAttribute("scene", scene(sitting, step));
+          model.addAttribute(
+              "scene", StepDrawing.of(step, guide.plan(), seat, BenchWords::value).orElse(null));
+          if (step.kind() == StepKind.SANITISE) {
+            model.addAttribute("short", bench.lacking(guide.plan()));
+          }
           model.addAttribute(
               "helping",
               step.dose()
@@ -201,7 +232,14 @@ class GuideController {
     model.addAttribute("total", guide.total());
     model.addAttribute("paused", guide.paused());
     model.addAttribute("finished", guide.finished(now));
-    model.addAttribute("record", record(guide));
+    guide
+        .instead()
+        .ifPresent(
+            step ->
+                model.addAttribute(
+                    "instead",
+                    new InsteadRow(step.id(), step.hand().orElseThrow().label() + " hand")));
+    guide.urgent().ifPresent(what -> model.addAttribute("urgent", what));
     model.addAttribute("took", sitting.took().stream().map(GuideController::took).toList());
   }
 
@@ -217,17 +255,6 @@ class GuideController {
                   guide.current().filter(step -> step.fingers().contains(finger)).isPresent());
             })
         .toList();
-  }
-
-  /** The nail the step is done on, drawn as it is built. */
-  private static Scene scene(BenchDesk.Sitting sitting, Step step) {
-    return step.finger()
-        .map(
-            finger ->
-                WorkbenchDrawing.of(
-                    sitting.visit().planned().of(finger),
-                    new WorkbenchDrawing.Shown(false, false, Optional.empty(), 0)))
-        .orElse(null);
   }
 
   private static HandRow hand(Guide guide, Hand hand, Instant now) {
@@ -251,23 +278,5 @@ class GuideController {
             .map(material -> BenchWords.amount(material, use.amount()) + " " + material.label())
             .orElse(use.material())
         + (use.number().isEmpty() ? ", no lot listed" : ", lot " + use.number());
-  }
-
-  private List<PastRow> record(Guide guide) {
-    return guide.past().stream()
-        .map(
-            one ->
-                new PastRow(
-                    HOUR.format(one.ends().atZone(zone)),
-                    BenchWords.title(one.step()),
-                    BenchWords.where(one.step()),
-                    one.with().isEmpty() ? "" : "lot " + one.with(),
-                    one.skipped()
-                        .map(why -> "left out: " + why)
-                        .orElse(
-                            one.offWindow()
-                                ? "outside its time"
-                                : one.took() ? "took longer than planned" : "")))
-        .toList();
   }
 }

@@ -12,8 +12,9 @@ public interface ClientHistory {
    * @param on the day it was begun
    * @param summary shape, length and product in words
    * @param measured how many of the ten nails have a measured width
+   * @param begun whether it was ever begun at the desk
    */
-  record Entry(long setId, LocalDate on, String summary, int measured) {}
+  record Entry(long setId, LocalDate on, String summary, int measured, boolean begun) {}
 
   List<Entry> of(long clientId);
 }

@@ -12,6 +12,7 @@ import ongle.core.bench.Bit;
 import ongle.core.bench.Infill;
 import ongle.core.bench.Routine;
 import ongle.core.bench.Step;
+import ongle.core.bench.Target;
 import ongle.core.cure.Lamp;
 import ongle.core.cure.LampTime;
 import ongle.core.cure.Layers;
@@ -194,9 +195,17 @@ final class BenchDocument {
         "product", step.product().map(product -> product.code()).orElse(null),
         "doseMm3", step.dose().map(dose -> SetFile.rounded(dose.volume())).orElse(null),
         "light", step.light().map(BenchDocument::light).orElse(null),
-        "takeOffMm", SetFile.rounded(step.amount()),
+        "targets", step.targets().stream().map(BenchDocument::target).toList(),
         "hints", step.hints(),
         "cautions", step.cautions());
+  }
+
+  private static Map<String, Object> target(Target target) {
+    return SetFile.ordered(
+        "finger", target.finger().name(),
+        "measure", SetFile.word(target.measure()),
+        "value", SetFile.rounded(target.value()),
+        "unit", target.measure().unit());
   }
 
   private static Map<String, Object> bit(Bit bit) {

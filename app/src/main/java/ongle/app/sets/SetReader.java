@@ -207,7 +207,8 @@ public class SetReader implements ClientHistory {
                     set.getId(),
                     set.getCreatedAt().toLocalDate(),
                     summary(set),
-                    set.measuredNails()))
+                    set.measuredNails(),
+                    set.getRoutine() != null))
         .toList();
   }
 

@@ -2,7 +2,9 @@ package ongle.app.words;
 
 import java.time.Duration;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import ongle.app.web.Numbers;
@@ -14,6 +16,7 @@ import ongle.core.bench.OrderChoice;
 import ongle.core.bench.Removal;
 import ongle.core.bench.Step;
 import ongle.core.bench.StepKind;
+import ongle.core.bench.Target;
 import ongle.core.cure.Layers;
 import ongle.core.cure.Setting;
 import ongle.core.nail.Finger;
@@ -57,9 +60,14 @@ public final class BenchWords {
     return step.of() > 1 ? step.title() + ", " + step.number() + " of " + step.of() : step.title();
   }
 
-  /** Product, light, amount: what the step needs in figures, the most important first. */
+  /** Tip or form, product, light, measures: what the step needs, the most important first. */
   public static List<String> figures(Step step, BenchPlan plan) {
     List<String> figures = new ArrayList<>();
+    step.finger()
+        .filter(finger -> step.kind().phase() == StepKind.Phase.FIT)
+        .flatMap(plan.plan()::of)
+        .map(FitWords::takes)
+        .ifPresent(figures::add);
     step.dose().ifPresent(dose -> figures.add(helping(step, dose, plan)));
     step.light()
         .ifPresent(
@@ -69,11 +77,43 @@ public final class BenchWords {
                         + (light.times() > 1
                             ? ": " + light.programme().label() + ", " + light.times() + " times"
                             : ", button " + light.programme().label())));
-    if (step.amount() > 0) {
-      figures.add("about " + Numbers.thickness(step.amount()) + " off, where it is highest");
-    }
+    figures.addAll(targets(step));
     step.bit().map(BenchWords::bit).ifPresent(figures::add);
     return figures;
+  }
+
+  /** What the step works to, a line for each measure. */
+  private static List<String> targets(Step step) {
+    Map<Target.Measure, List<Target>> byMeasure =
+        step.targets().stream()
+            .collect(
+                Collectors.groupingBy(Target::measure, LinkedHashMap::new, Collectors.toList()));
+    return byMeasure.entrySet().stream()
+        .map(each -> String.format(each.getKey().phrase(), values(each.getValue(), step)))
+        .toList();
+  }
+
+  private static String values(List<Target> targets, Step step) {
+    List<String> different = targets.stream().map(BenchWords::value).distinct().toList();
+    if (different.size() == 1 && targets.size() == step.fingers().size()) {
+      return different.get(0);
+    }
+    return targets.stream()
+        .map(target -> target.finger().digit().label() + " " + value(target))
+        .collect(Collectors.joining(", "));
+  }
+
+  /** The figure of a target with its unit. */
+  public static String value(Target target) {
+    Target.Measure measure = target.measure();
+    return switch (measure) {
+      case TILT -> FitWords.angle(target.value(), "up", "down");
+      case AIM ->
+          FitWords.angle(target.value(), "to the little finger’s side", "to the thumb’s side");
+      default ->
+          Numbers.format(target.value(), measure.decimals())
+              + (measure.unit().isEmpty() ? "" : " " + measure.unit());
+    };
   }
 
   private static String helping(Step step, Dose dose, BenchPlan plan) {
@@ -311,10 +351,5 @@ public final class BenchWords {
                     + Numbers.mm(infill.apexFrom())
                     + " to "
                     + Numbers.mm(infill.apexTo()));
-  }
-
-  /** Whether nails are looked at closely in a step. */
-  public static boolean showsNail(Step step) {
-    return step.kind().scope() == StepKind.Scope.FINGER;
   }
 }

@@ -264,7 +264,8 @@ public record FitWords(String headline, boolean warn, List<String> steps) {
     return sides + well + ", cut " + Numbers.mm(fit.cutAt());
   }
 
-  private static String angle(double degrees, String plus, String minus) {
+  /** A turn and which way; straight on where there is none. */
+  static String angle(double degrees, String plus, String minus) {
     return degrees == 0
         ? "straight on"
         : Numbers.format(Math.abs(degrees), 0) + "° " + (degrees > 0 ? plus : minus);

@@ -157,7 +157,7 @@ public record BenchPlan(
         1,
         1,
         Optional.empty(),
-        0,
+        List.of(),
         List.of(),
         cautions);
   }

@@ -89,6 +89,16 @@ public record BenchWish(
         regrowth);
   }
 
+  /**
+   * The same for another kind of visit.
+   *
+   * @param grown bare plate by finger, mm
+   */
+  public BenchWish with(Visit other, Map<Finger, Double> grown) {
+    return new BenchWish(
+        other, schools, routine, lamp, pigmented, mix, brush, nozzle, finish, room, pace, grown);
+  }
+
   Portion.Habits habits() {
     return new Portion.Habits(mix, brush, nozzle, schools.construction() == Construction.TWO_STEP);
   }

@@ -24,6 +24,8 @@ public record Event(Instant at, Type type, String step, String text) {
     SKIPPED,
     /** The last step finished, started or left out is taken back. */
     BACK,
+    /** A step that could come later is taken before the one advised. */
+    FIRST,
     /** The technician stops; lamps and chemistry do not. */
     PAUSED,
     RESUMED,

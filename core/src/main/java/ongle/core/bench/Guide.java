@@ -106,6 +106,7 @@ public final class Guide {
     Duration stopped = Duration.ZERO;
     Duration stoppedSinceMove = Duration.ZERO;
     Optional<Instant> since = Optional.empty();
+    Optional<String> chosen = Optional.empty();
     for (Event event : events) {
       switch (event.type()) {
         case DONE, STARTED, SKIPPED -> {
@@ -114,6 +115,7 @@ public final class Guide {
             past.put(event.step(), passed(step.get(), event, moved, stoppedSinceMove));
             moved = event.at();
             stoppedSinceMove = Duration.ZERO;
+            chosen = Optional.empty();
           }
         }
         case BACK -> {
@@ -130,6 +132,7 @@ public final class Guide {
             moved = event.at();
           }
         }
+        case FIRST -> chosen = Optional.of(event.step());
         case PAUSED -> since = since.or(() -> Optional.of(event.at()));
         case RESUMED -> {
           Duration stop =
@@ -145,7 +148,12 @@ public final class Guide {
     pausedSince = since;
     paused = since.isPresent();
     pausedFor = stopped;
-    ahead = Scheduler.quick(new Hands(jobs(plan.left()), jobs(plan.right()), free()));
+    Hands toDo = new Hands(jobs(plan.left()), jobs(plan.right()), free());
+    ahead =
+        chosen
+            .filter(id -> isNext(id, toDo))
+            .map(id -> Scheduler.beginningWith(id, toDo))
+            .orElseGet(() -> Scheduler.quick(toDo));
   }
 
   private Past passed(Step step, Event event, Instant before, Duration stopped) {
@@ -298,6 +306,48 @@ public final class Guide {
     return coming().filter(step -> step.on(hand)).findFirst();
   }
 
+  /** Whether it comes next on every hand it holds, so that nothing stands before it. */
+  private boolean isNext(String id, Hands toDo) {
+    List<List<Job>> holding =
+        Stream.of(toDo.left(), toDo.right())
+            .filter(jobs -> jobs.stream().anyMatch(job -> job.id().equals(id)))
+            .toList();
+    return !holding.isEmpty() && holding.stream().allMatch(jobs -> jobs.get(0).id().equals(id));
+  }
+
+  /** What could be done instead of the current step: the next of the other hand. */
+  public Optional<Step> instead() {
+    Hands toDo = new Hands(jobs(plan.left()), jobs(plan.right()), Hands.Free.NOW);
+    Optional<Step> current = current();
+    return Stream.of(Hand.values())
+        .flatMap(hand -> next(hand).stream())
+        .filter(step -> current.filter(step::equals).isEmpty() && isNext(step.id(), toDo))
+        .findFirst();
+  }
+
+  /**
+   * What to do at once about product on skin or heat that was noted; empty once the work has gone
+   * on.
+   */
+  public Optional<String> urgent() {
+    Optional<Event> last = Optional.empty();
+    for (Event event : events) {
+      if (event.type().moves() || event.type() == Event.Type.BACK) {
+        last = Optional.empty();
+      } else if (event.type() == Event.Type.SKIN || event.type() == Event.Type.HEAT) {
+        last = Optional.of(event);
+      }
+    }
+    return last.map(
+        event ->
+            event.type() == Event.Type.SKIN
+                ? "Product on skin: wipe it off now, before it hardens or meets the lamp, then soap"
+                    + " and water."
+                : "Hand out. Wait until the warmth is over, then in again for the "
+                    + plan.step(event.step()).map(step -> left(step).toSeconds()).orElse(0L)
+                    + " s that are left, in short dips.");
+  }
+
   /** What goes on by itself. */
   public List<Past> running(Instant now) {
     return past.values().stream().filter(one -> one.running(now)).toList();
@@ -383,6 +433,11 @@ public final class Guide {
   /** What is behind, in the order it happened. */
   public List<Past> past() {
     return List.copyOf(past.values());
+  }
+
+  /** What became of one step; empty while it is ahead. */
+  public Optional<Past> past(String step) {
+    return Optional.ofNullable(past.get(step));
   }
 
   public int total() {
@@ -495,6 +550,17 @@ public final class Guide {
     return new Answer(Optional.of(new Event(now, Event.Type.SKIPPED, step, reason.strip())), "");
   }
 
+  /**
+   * Takes another step before the current one.
+   *
+   * @param step what {@link #instead()} offers
+   */
+  public Answer first(String step, Instant now) {
+    return instead().filter(one -> one.id().equals(step)).isPresent()
+        ? noted(Event.of(now, Event.Type.FIRST, step))
+        : Answer.refused("That cannot come first now.");
+  }
+
   /** Takes the last step back. */
   public Answer back(Instant now) {
     return past.keySet().stream()
@@ -528,7 +594,8 @@ public final class Guide {
               .findFirst()
               .map(run -> noted(new Event(now, type, run.step().id(), text.strip())))
               .orElseGet(() -> Answer.refused("No hand is in the lamp."));
-      case BEGIN, DONE, STARTED, SKIPPED, BACK -> Answer.refused("That is not noted but done.");
+      case BEGIN, DONE, STARTED, SKIPPED, BACK, FIRST ->
+          Answer.refused("That is not noted but done.");
     };
   }
 

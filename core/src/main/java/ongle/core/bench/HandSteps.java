@@ -6,8 +6,8 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Function;
 import java.util.function.Predicate;
-import java.util.function.ToDoubleFunction;
 import java.util.stream.Stream;
 import ongle.core.cure.LampTime;
 import ongle.core.cure.Layers;
@@ -140,10 +140,14 @@ final class HandSteps {
     };
   }
 
-  private boolean infilled(NailPlan nail) {
+  /** How it is renewed; empty where it is built anew. */
+  private Optional<Infill> infill(NailPlan nail) {
     return Optional.ofNullable(infills.get(nail.nail().finger()))
-        .filter(infill -> infill.removal().isEmpty())
-        .isPresent();
+        .filter(infill -> infill.removal().isEmpty());
+  }
+
+  private boolean infilled(NailPlan nail) {
+    return infill(nail).isPresent();
   }
 
   private static boolean levelling(NailPlan nail) {
@@ -225,7 +229,6 @@ final class HandSteps {
         coming.stream().filter(nail -> !removal(nail).orElseThrow().soaks()).toList();
     if (!soaked.isEmpty()) {
       Draft thin = draft(StepKind.THIN_OLD, soaked);
-      thin.amount = most(soaked, nail -> removal(nail).orElseThrow().thinBy());
       electric(thin, Bit.BULK);
       thin.add();
       List<Integer> rounds =
@@ -243,7 +246,6 @@ final class HandSteps {
     }
     if (!filed.isEmpty()) {
       Draft file = draft(StepKind.FILE_OFF, filed);
-      file.amount = most(filed, nail -> removal(nail).orElseThrow().thinBy());
       electric(file, Bit.BULK);
       file.add();
     }
@@ -253,7 +255,6 @@ final class HandSteps {
     List<NailPlan> filled = nails.stream().filter(this::infilled).toList();
     if (!filled.isEmpty()) {
       Draft thin = draft(StepKind.THIN_INFILL, filled);
-      thin.amount = most(filled, nail -> infills.get(nail.nail().finger()).thinBy());
       electric(thin, Bit.BULK);
       thin.add();
       draft(StepKind.BLEND_INFILL, filled).add();
@@ -270,10 +271,6 @@ final class HandSteps {
       step.bit = Optional.of(bit);
       step.cautions.add("Never rest the bit; the bit maker’s speed comes first.");
     }
-  }
-
-  private static double most(List<NailPlan> on, ToDoubleFunction<NailPlan> value) {
-    return on.stream().mapToDouble(value).max().orElse(0);
   }
 
   // --- fitting and building -------------------------------------------------------------------
@@ -312,9 +309,7 @@ final class HandSteps {
       off.add();
       List<NailPlan> shaded =
           formed.stream().filter(nail -> !nail.build().product().setsByItself()).toList();
-      if (!shaded.isEmpty()) {
-        lamp(StepKind.UNDERSIDE, shaded, shaded.get(0).build().product().light().orElseThrow());
-      }
+      apart(shaded).forEach(together -> lamp(StepKind.UNDERSIDE, together, HandSteps::cureOf));
     }
     List<NailPlan> tacky =
         inOrder.stream().filter(nail -> !nail.build().product().setsByItself()).toList();
@@ -325,25 +320,7 @@ final class HandSteps {
 
   private void settled(int at) {
     Step step = steps.get(at);
-    steps.set(
-        at,
-        new Step(
-            step.kind(),
-            step.title(),
-            step.hand(),
-            step.fingers(),
-            step.job().onceSettled(),
-            step.window(),
-            step.tool(),
-            step.bit(),
-            step.product(),
-            step.dose(),
-            step.number(),
-            step.of(),
-            step.light(),
-            step.amount(),
-            step.hints(),
-            step.cautions()));
+    steps.set(at, step.with(step.job().onceSettled()));
   }
 
   /** Where a finger stands in the order of laying: the thumb last, as it is cured apart. */
@@ -352,7 +329,7 @@ final class HandSteps {
     return digit == Digit.THUMB ? Digit.values().length : digit.ordinal();
   }
 
-  private static boolean onForm(NailPlan nail) {
+  static boolean onForm(NailPlan nail) {
     return nail.fit().way() == BuildWay.FORM || nail.fit().way() == BuildWay.REUSABLE_FORM;
   }
 
@@ -435,14 +412,20 @@ final class HandSteps {
   private List<List<NailPlan>> batches(List<NailPlan> group) {
     return switch (wish.schools().order()) {
       case ONE_AT_A_TIME -> group.stream().map(List::of).toList();
-      case FOUR_AND_THUMB ->
-          Stream.of(
-                  group.stream().filter(nail -> !thumb(nail)).toList(),
-                  group.stream().filter(HandSteps::thumb).toList())
-              .filter(batch -> !batch.isEmpty())
-              .toList();
-      case WHOLE_HAND -> List.of(group);
+      case FOUR_AND_THUMB -> fingersThenThumb(group);
+      case WHOLE_HAND -> nonEmpty(List.of(group));
     };
+  }
+
+  private static List<List<NailPlan>> fingersThenThumb(List<NailPlan> group) {
+    return nonEmpty(
+        List.of(
+            group.stream().filter(nail -> !thumb(nail)).toList(),
+            group.stream().filter(HandSteps::thumb).toList()));
+  }
+
+  private static List<List<NailPlan>> nonEmpty(List<List<NailPlan>> batches) {
+    return batches.stream().filter(batch -> !batch.isEmpty()).toList();
   }
 
   private static boolean thumb(NailPlan nail) {
@@ -559,28 +542,44 @@ final class HandSteps {
     flash.add();
   }
 
-  /** The hand's full cure, thumbs apart where the lamp wants it. */
-  private void cure(List<NailPlan> laid, LightCure cure) {
-    boolean apart = wish.lamp().thumbsApart();
-    List<NailPlan> fingers = laid.stream().filter(nail -> !apart || !thumb(nail)).toList();
-    List<NailPlan> thumbs = laid.stream().filter(nail -> apart && thumb(nail)).toList();
-    if (!fingers.isEmpty()) {
-      lamp(StepKind.CURE, fingers, cure);
-    }
-    if (!thumbs.isEmpty()) {
-      lamp(StepKind.CURE_THUMB, thumbs, cure);
-    }
+  /** What goes into the lamp together: thumbs apart where the lamp wants it. */
+  private List<List<NailPlan>> apart(List<NailPlan> nails) {
+    return wish.lamp().thumbsApart() ? fingersThenThumb(nails) : nonEmpty(List.of(nails));
   }
 
-  private void lamp(StepKind kind, List<NailPlan> on, LightCure cure) {
+  private static LightCure cureOf(NailPlan nail) {
+    return nail.build().product().light().orElseThrow();
+  }
+
+  /** Alone in a lamp that wants it so, the thumb is told apart. */
+  private StepKind cureKind(List<NailPlan> together) {
+    return wish.lamp().thumbsApart() && together.stream().allMatch(HandSteps::thumb)
+        ? StepKind.CURE_THUMB
+        : StepKind.CURE;
+  }
+
+  /** The hand's full cure. */
+  private void cure(List<NailPlan> laid, LightCure cure) {
+    apart(laid).forEach(together -> lamp(cureKind(together), together, nail -> cure));
+  }
+
+  /** As long as the one that needs most. */
+  private void lamp(StepKind kind, List<NailPlan> on, Function<NailPlan, LightCure> cures) {
     boolean gentle = on.stream().anyMatch(HandSteps::delicate);
     Draft step = draft(kind, on);
     step.lit(
-        (gentle ? LampTime.gentle(wish.lamp(), cure) : LampTime.full(wish.lamp(), cure))
+        on.stream()
+            .map(cures)
+            .distinct()
+            .flatMap(
+                cure ->
+                    (gentle ? LampTime.gentle(wish.lamp(), cure) : LampTime.full(wish.lamp(), cure))
+                        .stream())
+            .max(Comparator.comparing(LampTime::duration))
             .orElseThrow());
     Layers.Advice advice =
         on.stream()
-            .map(nail -> layers(nail, cure).heat().advice())
+            .map(nail -> layers(nail, cures.apply(nail)).heat().advice())
             .max(Comparator.naturalOrder())
             .orElse(Layers.Advice.NONE);
     if (advice != Layers.Advice.NONE && kind != StepKind.UNDERSIDE) {
@@ -616,6 +615,9 @@ final class HandSteps {
       if (kind == StepKind.SURFACE) {
         electric(step, Bit.SURFACE);
       }
+      if (kind != StepKind.SURFACE && kind != StepKind.UNDERNEATH) {
+        step.on.stream().map(nail -> nail.shape().filed()).distinct().forEach(step.hints::add);
+      }
       if (first && routine == FilingRoutine.NONE && !none) {
         step.hints.add("Only levelling gel can do without filing.");
       }
@@ -641,14 +643,10 @@ final class HandSteps {
   }
 
   private void cureCoat(LightCure cure) {
-    boolean apart = wish.lamp().thumbsApart();
-    for (boolean thumbs : new boolean[] {false, true}) {
-      List<NailPlan> on = nails.stream().filter(nail -> (apart && thumb(nail)) == thumbs).toList();
-      if (!on.isEmpty()) {
-        Draft step = draft(thumbs ? StepKind.CURE_THUMB : StepKind.CURE, on);
-        step.lit(LampTime.full(wish.lamp(), cure).orElseThrow());
-        step.add();
-      }
+    for (List<NailPlan> together : apart(nails)) {
+      Draft step = draft(cureKind(together), together);
+      step.lit(LampTime.full(wish.lamp(), cure).orElseThrow());
+      step.add();
     }
   }
 
@@ -683,7 +681,6 @@ final class HandSteps {
     private int number = 1;
     private int of = 1;
     private Optional<LampTime> light = Optional.empty();
-    private double amount;
 
     Draft(StepKind kind, List<NailPlan> on) {
       this.kind = kind;
@@ -734,9 +731,15 @@ final class HandSteps {
               number,
               of,
               light,
-              amount,
+              targets(),
               hints,
               cautions));
+    }
+
+    private List<Target> targets() {
+      return on.stream()
+          .flatMap(nail -> Targets.of(kind, dose, nail, infill(nail), removal(nail)).stream())
+          .toList();
     }
 
     /** Planned with room for hands slower than the plan. */

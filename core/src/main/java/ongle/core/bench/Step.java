@@ -28,7 +28,7 @@ import ongle.core.schedule.Job;
  * @param number of this dose, layer or coat, from 1
  * @param of how many; 1 where it does not count
  * @param light of the lamp
- * @param amount mm to take off, where something is taken off; 0 else
+ * @param targets what it works to on each nail; empty where nothing is measured
  * @param hints what to mind on these nails, most important first
  * @param cautions at this step
  */
@@ -46,17 +46,25 @@ public record Step(
     int number,
     int of,
     Optional<LampTime> light,
-    double amount,
+    List<Target> targets,
     List<String> hints,
     List<String> cautions) {
   public Step {
     fingers = List.copyOf(fingers);
+    targets = List.copyOf(targets);
     hints = List.copyOf(hints);
     cautions = List.copyOf(cautions);
   }
 
   public String id() {
     return job.id();
+  }
+
+  /** The same with another time or hold. */
+  Step with(Job other) {
+    return new Step(
+        kind, title, hand, fingers, other, window, tool, bit, product, dose, number, of, light,
+        targets, hints, cautions);
   }
 
   /** Whether it is done on that hand, alone or with the other. */

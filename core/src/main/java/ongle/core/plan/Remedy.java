@@ -178,8 +178,8 @@ public record Remedy(
     }
 
     private Stream<Remedy> otherProducts() {
-      return Product.STANDARD.stream()
-          .filter(product -> !product.equals(plan.build().product()))
+      return Product.carryingDifferently().stream()
+          .filter(product -> !product.carriesLike(plan.build().product()))
           .flatMap(
               product ->
                   tried(wish, of(product), asked, apex -> new OtherProduct(product))

@@ -42,6 +42,11 @@ public record Need(
     public String label() {
       return label;
     }
+
+    /** Whether work can begin, as far as anybody counts. */
+    public boolean served() {
+      return this == UNCOUNTED || this == ENOUGH;
+    }
   }
 
   /**

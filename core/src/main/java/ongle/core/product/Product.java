@@ -1,5 +1,6 @@
 package ongle.core.product;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
@@ -69,6 +70,23 @@ public record Product(
           false,
           Optional.of(new LightCure(1.0, 0.6, 2.4, 0.4, EITHER, 1.0)),
           OURS);
+
+  /** Hard gel that stays where the brush leaves it; carries like the levelling one. */
+  public static final Product STIFF_HARD_GEL =
+      new Product(
+          "stiff-hard-gel",
+          "stiff hard gel",
+          HARD_GEL.modulus,
+          HARD_GEL.strength,
+          HARD_GEL.density,
+          HARD_GEL.shrinkage,
+          false,
+          false,
+          Handling.BRUSHED,
+          false,
+          HARD_GEL.light,
+          OURS);
+
   public static final Product SOAK_OFF_GEL =
       new Product(
           "soak-off-gel",
@@ -114,7 +132,7 @@ public record Product(
 
   /** The products every salon starts with. */
   public static final List<Product> STANDARD =
-      List.of(ACRYLIC, HARD_GEL, SOAK_OFF_GEL, POLY_GEL, SOLID_GEL);
+      List.of(ACRYLIC, HARD_GEL, STIFF_HARD_GEL, SOAK_OFF_GEL, POLY_GEL, SOLID_GEL);
 
   public Product {
     Objects.requireNonNull(code);
@@ -125,6 +143,20 @@ public record Product(
       throw new IllegalArgumentException(
           "a product needs positive stiffness, strength and density, and a shrinkage below 1");
     }
+  }
+
+  /** Whether a nail of it carries the same. */
+  public boolean carriesLike(Product other) {
+    return modulus == other.modulus && strength == other.strength;
+  }
+
+  /** The standard products, of several that carry alike the first. */
+  public static List<Product> carryingDifferently() {
+    List<Product> different = new ArrayList<>();
+    STANDARD.stream()
+        .filter(product -> different.stream().noneMatch(product::carriesLike))
+        .forEach(different::add);
+    return different;
   }
 
   /** Whether it hardens with no lamp, on its own clock. */

@@ -44,6 +44,7 @@ final class LowerBound {
             hand(hands.left(), hands.free().left()),
             hand(hands.right(), hands.free().right()),
             technician(hands),
+            laterHand(hands),
             lamp(hands))
         .max(Integer::compare)
         .orElseThrow();
@@ -69,6 +70,10 @@ final class LowerBound {
   /** All of the technician's work, after what comes before it and before what comes after it. */
   private static int technician(Hands hands) {
     int work = hands.jobs().filter(Job::technician).mapToInt(Job::seconds).sum();
+    int changing = hands.free().changing();
+    int left = away(hands.left(), changing)[hands.left().size()];
+    int right = away(hands.right(), changing)[hands.right().size()];
+    int once = works(hands.left()) && works(hands.right()) ? changing : 0;
     return work == 0
         ? 0
         : Math.max(
@@ -77,8 +82,73 @@ final class LowerBound {
                     before(hands.left(), hands.free().left()),
                     before(hands.right(), hands.free().right())))
             + work
-            + (works(hands.left()) && works(hands.right()) ? hands.free().changing() : 0)
+            + Math.max(once, left + right)
             + Math.min(after(hands.left()), after(hands.right()));
+  }
+
+  /**
+   * What the technician cannot work in the first jobs of a hand: while it is in the lamp, he either
+   * waits for it or turns away.
+   *
+   * @return by how many jobs are looked at, s
+   */
+  private static int[] away(List<Job> jobs, int changing) {
+    int[] away = new int[jobs.size() + 1];
+    int byItself = 0;
+    boolean worked = false;
+    for (int i = 0; i < jobs.size(); i++) {
+      Job job = jobs.get(i);
+      away[i + 1] = away[i];
+      if (job.technician()) {
+        away[i + 1] += worked ? Math.min(changing, byItself) : 0;
+        worked = true;
+        byItself = 0;
+      } else {
+        byItself += job.seconds();
+      }
+    }
+    return away;
+  }
+
+  /**
+   * Whatever is done on each hand up to some job of the technician's: on the hand that gets there
+   * later, everything after that job is still to come.
+   */
+  private static int laterHand(Hands hands) {
+    int[] left = worked(hands.left(), hands.free().changing());
+    int[] right = worked(hands.right(), hands.free().changing());
+    int[] leftRest = rest(hands.left());
+    int[] rightRest = rest(hands.right());
+    int longest = 0;
+    for (int i = 1; i < left.length; i++) {
+      for (int j = 1; hands.left().get(i - 1).technician() && j < right.length; j++) {
+        if (hands.right().get(j - 1).technician()) {
+          longest = Math.max(longest, left[i] + right[j] + Math.min(leftRest[i], rightRest[j]));
+        }
+      }
+    }
+    return longest == 0 ? 0 : Math.max(0, hands.free().technician()) + longest;
+  }
+
+  /** The technician's time in the first jobs of a hand, by how many, s. */
+  private static int[] worked(List<Job> jobs, int changing) {
+    int[] worked = away(jobs, changing);
+    int work = 0;
+    for (int i = 0; i < jobs.size(); i++) {
+      work += jobs.get(i).technician() ? jobs.get(i).seconds() : 0;
+      worked[i + 1] += work;
+    }
+    return worked;
+  }
+
+  /** What a hand takes after its first jobs, by how many, s. */
+  private static int[] rest(List<Job> jobs) {
+    int[] rest = new int[jobs.size() + 1];
+    for (int i = 1; i <= jobs.size(); i++) {
+      Job done = jobs.get(i - 1);
+      rest[i] = hand(jobs.subList(i - 1, jobs.size()), 0) - done.seconds() - done.window().least();
+    }
+    return rest;
   }
 
   private static boolean works(List<Job> jobs) {

@@ -3,6 +3,7 @@ package ongle.core.schedule;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.ToIntFunction;
 
 /**
@@ -36,6 +37,7 @@ public final class Scheduler {
   private int mostLabels;
   private int beat;
   private boolean cut;
+  private Optional<String> first = Optional.empty();
 
   private Scheduler(Hands hands, boolean strict) {
     this.left = hands.left();
@@ -109,8 +111,22 @@ public final class Scheduler {
 
   /** A good schedule at once, for going on in the middle of the work and for comparing. */
   public static Schedule quick(Hands hands) {
+    return quick(hands, Optional.empty());
+  }
+
+  /**
+   * The same with a job of the technician's choice before all others.
+   *
+   * @param first the next job of a hand, and of both if it holds both
+   */
+  public static Schedule beginningWith(String first, Hands hands) {
+    return quick(hands, Optional.of(first));
+  }
+
+  private static Schedule quick(Hands hands, Optional<String> first) {
     for (boolean strict : new boolean[] {true, false}) {
       Scheduler scheduler = new Scheduler(hands, strict);
+      scheduler.first = first;
       scheduler.mostLabels = QUICK_LABELS;
       scheduler.beat = Integer.MAX_VALUE;
       Label found = scheduler.search(hands.free());
@@ -118,7 +134,7 @@ public final class Scheduler {
         return schedule(found, LowerBound.of(hands), !scheduler.cut);
       }
     }
-    throw new IllegalStateException("jobs that keep no window can always be placed");
+    throw new IllegalArgumentException("no hand can go on with " + first);
   }
 
   /** Null if windows must be kept and cannot be. */
@@ -162,6 +178,10 @@ public final class Scheduler {
       for (int j = 0; j < columns; j++) {
         for (Label label : row.get(j)) {
           boolean bothNext = i < left.size() && twinOfLeft[i] == j && j < right.size();
+          if (i + j == 0 && first.isPresent()) {
+            firstStep(label, bothNext, row, below);
+            continue;
+          }
           if (bothNext) {
             keep(below.get(j + 1), place(label, left.get(i), NONE, i + 1, j + 1), i + 1, j + 1);
             continue;
@@ -182,6 +202,24 @@ public final class Scheduler {
       row = below;
     }
     return null;
+  }
+
+  /** Only the chosen job is placed first, on whichever hand it is next. */
+  private void firstStep(
+      Label label, boolean bothNext, List<List<Label>> row, List<List<Label>> below) {
+    if (bothNext) {
+      if (chosen(left)) {
+        keep(below.get(1), place(label, left.get(0), NONE, 1, 1), 1, 1);
+      }
+    } else if (chosen(left) && twinOfLeft[0] < 0) {
+      keep(below.get(0), place(label, left.get(0), LEFT, 1, 0), 1, 0);
+    } else if (chosen(right) && !rightIsTwin[0]) {
+      keep(row.get(1), place(label, right.get(0), RIGHT, 0, 1), 0, 1);
+    }
+  }
+
+  private boolean chosen(List<Job> jobs) {
+    return !jobs.isEmpty() && jobs.get(0).id().equals(first.orElseThrow());
   }
 
   private static List<List<Label>> empty(int columns) {

@@ -21,6 +21,11 @@ public enum NailShape {
   STILETTO("stiletto", 0, .10, 0, 1.15, 1.2, .34, 3, 6., 1.0),
   PIPE("pipe", 1.5, .90, .55, 2, 1.3, .48, -2, 4., 1.0);
 
+  /** Outlines with this exponent or more look round at the tip, below the next pointed. */
+  private static final double ROUND_FROM = 1.8;
+
+  private static final double POINTED_BELOW = 1.3;
+
   private final String label;
   private final double taper;
   private final double straightShare;
@@ -116,6 +121,35 @@ public enum NailShape {
   /** Least extension over plate width at which it reads as this shape. */
   public double leastSlenderness() {
     return leastSlenderness;
+  }
+
+  /** How its outline is filed, from the growth points to the tip. */
+  public String filed() {
+    String sides =
+        taper == 0 ? "straight on from the growth points" : "in by " + degrees(taper) + " a side";
+    return label.substring(0, 1).toUpperCase(java.util.Locale.ROOT)
+        + label.substring(1)
+        + ": sides "
+        + sides
+        + ", "
+        + tip()
+        + ".";
+  }
+
+  private String tip() {
+    if (straightShare == 1) {
+      return "tip straight across, corners kept";
+    }
+    if (flatTipShare > 0) {
+      return "then in to a flat tip";
+    }
+    return roundness >= ROUND_FROM
+        ? "then round to the tip"
+        : roundness >= POINTED_BELOW ? "then slim to a rounded tip" : "then to a point";
+  }
+
+  private static String degrees(double angle) {
+    return (angle == Math.rint(angle) ? String.valueOf((int) angle) : String.valueOf(angle)) + "°";
   }
 
   public boolean readsAt(double extension, double plateWidth) {

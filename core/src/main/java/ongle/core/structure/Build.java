@@ -137,13 +137,18 @@ public record Build(
         : new Section.Layer(thickness, TipUnder.MODULUS / product.modulus());
   }
 
+  /** Where the zone at the cuticle ends, mm from the cuticle: half way to the apex. */
+  public double cuticleZone() {
+    return 0.5 * profile.apexAt();
+  }
+
   /** Product by zone, over the plan outline; nothing added for filing or shrinkage. */
   public Volumes volumes() {
-    double half = 0.5 * profile.apexAt();
+    double cuticle = cuticleZone();
     double stressLine = nail.plateLength();
     return new Volumes(
-        volumeBetween(0, half),
-        volumeBetween(half, stressLine),
+        volumeBetween(0, cuticle),
+        volumeBetween(cuticle, stressLine),
         volumeBetween(stressLine, profile.length()));
   }
 

@@ -158,7 +158,7 @@ class BenchPlanTest {
   void aWholeSetIsNearTheBound(Product product, BuildWay way) {
     for (OrderChoice choice :
         OrderChoice.all(BenchPlan.of(Sets.of(product, way), BenchWish.USUAL))) {
-      assertThat(choice.plan().schedule().gap()).as("%s", choice.order()).isLessThan(0.08);
+      assertThat(choice.plan().schedule().gap()).as("%s", choice.order()).isLessThan(0.05);
       assertThat(choice.schedule().makespan())
           .isLessThanOrEqualTo((int) (1.02 * choice.plan().schedule().makespan()));
       assertThat(choice.schedule().missed()).isEmpty();

@@ -176,6 +176,55 @@ class GuideTest {
   }
 
   @Test
+  void theOtherHandCanBeTakenFirst() {
+    begin();
+    Guide guide = work();
+    Step advised = guide.current().orElseThrow();
+    Step other = guide.instead().orElseThrow();
+    assertThat(other.hand()).isNotEqualTo(advised.hand());
+
+    events.add(guide.first(other.id(), now).event().orElseThrow());
+    assertThat(guide().current()).contains(other);
+    assertThat(guide().instead()).contains(advised);
+    assertThat(guide().ahead().missed()).isEmpty();
+
+    guide = work();
+    assertThat(guide.past(other.id())).isPresent();
+    assertThat(guide.first(other.id(), now).why()).contains("cannot come first");
+    while (guide.current().isPresent()) {
+      guide = work();
+    }
+    assertThat(guide.past()).hasSize(plan.steps().size());
+  }
+
+  @Test
+  void whatIsForBothHandsIsNotTakenBeforeTheirOwnSteps() {
+    begin();
+    Guide guide = workTo(StepKind.CLEAR_DESK);
+
+    assertThat(guide.instead()).isEmpty();
+    assertThat(guide.first(plan.left().get(plan.left().size() - 1).id(), now).event()).isEmpty();
+  }
+
+  @Test
+  void skinAndHeatSayWhatToDoUntilTheWorkGoesOn() {
+    begin();
+    workTo(StepKind.CURE);
+    work();
+    Instant began = now;
+    now = now.plusSeconds(20);
+    events.add(guide().note(Event.Type.HEAT, "", "", now).event().orElseThrow());
+    assertThat(guide().urgent().orElseThrow()).contains("Hand out", "40 s");
+    work();
+    assertThat(guide().urgent()).isEmpty();
+
+    String step = guide().current().orElseThrow().id();
+    events.add(guide().note(Event.Type.SKIN, step, "", now).event().orElseThrow());
+    assertThat(guide().urgent().orElseThrow()).contains("wipe it off now");
+    assertThat(began).isBefore(now);
+  }
+
+  @Test
   void onlyWhatCanBeNotedIsNoted() {
     Guide guide = begin();
 

@@ -10,6 +10,7 @@ import ongle.core.Kits;
 import ongle.core.fitting.BuildWay;
 import ongle.core.fitting.Tip;
 import ongle.core.fitting.TipKit;
+import ongle.core.nail.Digit;
 import ongle.core.nail.EarlierProduct;
 import ongle.core.nail.Finger;
 import ongle.core.nail.Hand;
@@ -22,6 +23,8 @@ import ongle.core.plan.SetPlan;
 import ongle.core.plan.SetPlanner;
 import ongle.core.plan.SetWish;
 import ongle.core.plan.Wearer;
+import ongle.core.product.Handling;
+import ongle.core.product.LightCure;
 import ongle.core.product.Product;
 import ongle.core.shape.LengthWish;
 import ongle.core.shape.NailShape;
@@ -73,6 +76,38 @@ final class Sets {
   private static SetPlanner.Item sound(Finger finger, Product product, BuildWay way) {
     return item(
         nail(finger, PlateCondition.SOUND, SkinState.INTACT), way, EarlierProduct.NONE, product);
+  }
+
+  /** Ten nails on forms, the middle fingers of a gel that takes twice the light. */
+  static SetPlan slowestUnderForms() {
+    LightCure usual = Product.HARD_GEL.light().orElseThrow();
+    Product slow =
+        new Product(
+            "slow",
+            "slow gel",
+            1500,
+            55,
+            1.12,
+            .08,
+            true,
+            false,
+            Handling.BRUSHED,
+            false,
+            Optional.of(
+                new LightCure(
+                    usual.clearReach(),
+                    usual.pigmentedReach(),
+                    2 * usual.fullDose(),
+                    usual.flashDose(),
+                    usual.wavelengths(),
+                    usual.reactivity())),
+            "test");
+    List<SetPlanner.Item> items = new ArrayList<>();
+    for (Finger finger : Finger.values()) {
+      items.add(
+          sound(finger, finger.digit() == Digit.MIDDLE ? slow : Product.HARD_GEL, BuildWay.FORM));
+    }
+    return plan(5, items);
   }
 
   /** Ten nails worn before. */

@@ -1,0 +1,36 @@
+package ongle.app.bench;
+
+import java.util.Optional;
+import ongle.app.words.BenchWords;
+import ongle.core.bench.Event;
+import ongle.core.bench.Guide;
+import ongle.core.bench.Step;
+
+/**
+ * Something that happened, as the record tells it; the words are kept, because the plan may change.
+ *
+ * @param title of the step; empty where it belongs to none
+ * @param where it was done
+ * @param remark what is worth knowing afterwards; empty where nothing is
+ */
+record Noted(Event event, String title, String where, String remark) {
+  /**
+   * @param after where the appointment stands with it
+   */
+  static Noted of(Event event, Guide after) {
+    Optional<Step> step = after.plan().step(event.step());
+    return new Noted(
+        event,
+        step.map(BenchWords::title).orElse(""),
+        step.map(BenchWords::where).orElse(""),
+        event.type().moves() ? after.past(event.step()).map(Noted::remark).orElse("") : "");
+  }
+
+  static Noted beginning(Event event) {
+    return new Noted(event, "", "", "");
+  }
+
+  private static String remark(Guide.Past past) {
+    return past.offWindow() ? "outside its time" : past.took() ? "took longer than planned" : "";
+  }
+}

@@ -1,0 +1,106 @@
+package ongle.app.bench;
+
+import java.time.Duration;
+import java.time.Instant;
+import java.time.ZoneId;
+import java.time.format.DateTimeFormatter;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import ongle.app.words.BenchWords;
+import ongle.core.bench.Event;
+
+/**
+ * One time through an appointment, to be read afterwards.
+ *
+ * @param day it was begun
+ * @param from when it was begun
+ * @param length from the first event to the last
+ * @param toKnow what a later failure may have come from, counted
+ * @param rows what happened, in order
+ */
+record VisitRecord(String day, String from, String length, List<String> toKnow, List<Row> rows) {
+  private static final DateTimeFormatter HOUR = DateTimeFormatter.ofPattern("HH:mm");
+  private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMMM yyyy");
+
+  /**
+   * Something that happened.
+   *
+   * @param with the lots it was done with; empty for none
+   * @param remark what is worth knowing; empty where nothing is
+   */
+  record Row(String at, String title, String where, String with, String remark) {}
+
+  /**
+   * @param noted of one run, the first its beginning
+   */
+  static VisitRecord of(List<Noted> noted, ZoneId zone) {
+    Instant began = noted.get(0).event().at();
+    Instant ended = noted.get(noted.size() - 1).event().at();
+    return new VisitRecord(
+        DAY.format(began.atZone(zone)),
+        HOUR.format(began.atZone(zone)),
+        BenchWords.minutes(Duration.between(began, ended).toSeconds()),
+        toKnow(noted),
+        noted.stream()
+            .filter(each -> each.event().type() != Event.Type.FIRST)
+            .map(each -> row(each, zone))
+            .toList());
+  }
+
+  private static Row row(Noted noted, ZoneId zone) {
+    Event event = noted.event();
+    String text = event.text();
+    String at = HOUR.format(event.at().atZone(zone));
+    return switch (event.type()) {
+      case BEGIN -> new Row(at, "Begun", "", "", "");
+      case DONE, STARTED ->
+          new Row(
+              at,
+              noted.title(),
+              noted.where(),
+              text.isEmpty() ? "" : "lot " + text,
+              noted.remark());
+      case SKIPPED -> new Row(at, noted.title(), noted.where(), "", "left out: " + text);
+      case BACK -> new Row(at, noted.title(), noted.where(), "", "taken back");
+      case FIRST -> new Row(at, noted.title(), noted.where(), "", "taken first");
+      case PAUSED -> new Row(at, "Paused", "", "", "");
+      case RESUMED -> new Row(at, "Went on", "", "", "");
+      case NOTE -> new Row(at, "Note: " + text, noted.where(), "", "");
+      case SKIN -> new Row(at, noted.title(), noted.where(), "", "product touched skin");
+      case HEAT -> new Row(at, noted.title(), noted.where(), "", "felt heat, out of the lamp");
+    };
+  }
+
+  /** What was taken back does not count. */
+  private static List<String> toKnow(List<Noted> noted) {
+    Map<String, Noted> steps = new HashMap<>();
+    int skin = 0;
+    int heat = 0;
+    for (Noted each : noted) {
+      switch (each.event().type()) {
+        case DONE, STARTED, SKIPPED -> steps.put(each.event().step(), each);
+        case BACK -> steps.remove(each.event().step());
+        case SKIN -> skin++;
+        case HEAT -> heat++;
+        default -> {}
+      }
+    }
+    List<String> toKnow = new ArrayList<>();
+    long skipped =
+        steps.values().stream().filter(s -> s.event().type() == Event.Type.SKIPPED).count();
+    long remarked = steps.values().stream().filter(s -> !s.remark().isEmpty()).count();
+    counted(toKnow, skipped, "left out");
+    counted(toKnow, remarked, "late or outside their time");
+    counted(toKnow, skin, "times product on skin");
+    counted(toKnow, heat, "times heat in the lamp");
+    return toKnow;
+  }
+
+  private static void counted(List<String> toKnow, long number, String what) {
+    if (number > 0) {
+      toKnow.add(number + " " + what);
+    }
+  }
+}
