@@ -22,11 +22,18 @@
     return `${ms < 0 ? '+' : ''}${Math.floor(s / 60)}:${String(s % 60).padStart(2, '0')}`;
   }
 
-  // --- sound, which can be silenced ------------------------------------------------------------
+  // --- sound and flash, which can be silenced ----------------------------------------------------
+  const alarms = ['Sound and flash', 'Flash only', 'Silent'];
+  const alarm = () => Math.max(0, alarms.indexOf(localStorage.getItem('bench-alarm')));
   let audio = null;
-  const silent = () => localStorage.getItem('bench-silent') === 'yes';
+  function tell(times) {
+    if (alarm() < 1) beep(times);
+    if (alarm() < 2) {
+      document.body.classList.add('flash');
+      setTimeout(() => document.body.classList.remove('flash'), 900);
+    }
+  }
   function beep(times) {
-    if (silent()) return;
     try {
       audio ??= new AudioContext();
       for (let i = 0; i < times; i++) {
@@ -40,9 +47,9 @@
       }
     } catch { /* a desk without sound still flashes */ }
   }
-  function showSilent() {
-    const button = document.getElementById('silent');
-    if (button) button.firstChild.data = silent() ? 'Sound off ' : 'Sound on ';
+  function showAlarm() {
+    const button = document.getElementById('alarm');
+    if (button) button.firstChild.data = `${alarms[alarm()]} `;
   }
 
   // --- counting -------------------------------------------------------------------------------
@@ -63,9 +70,7 @@
         if (now >= edge && now - edge < 1500 * speed() && !told.has(key)) {
           told.add(key);
           if (edge === closes || opens > Number(stamped)) {
-            beep(times);
-            document.body.classList.add('flash');
-            setTimeout(() => document.body.classList.remove('flash'), 900);
+            tell(times);
           }
           if (edge === closes) refresh();
         }
@@ -81,13 +86,20 @@
   const changes = new EventSource(`${desk().dataset.base}/changes`);
   changes.addEventListener('changed', refresh);
   changes.addEventListener('open', refresh);
-  document.addEventListener('visibilitychange', () => { if (!document.hidden) refresh(); });
+  // A tablet must not fall asleep over a lamp; where it may not be kept awake, it wakes to the truth.
+  const stayAwake = () => navigator.wakeLock?.request('screen').catch(() => {});
+  document.addEventListener('visibilitychange', () => {
+    if (document.hidden) return;
+    stayAwake();
+    refresh();
+  });
+  stayAwake();
   setInterval(refresh, 30000);
   new Worker('/js/bench-tick.js').onmessage = tick;
 
   // --- knuckles and pedals -----------------------------------------------------------------------
   let pressed = -Infinity;
-  const keys = { b: 'back', p: 'pause', h: 'heat', k: 'skin', m: 'silent', o: 'first' };
+  const keys = { b: 'back', p: 'pause', h: 'heat', k: 'skin', m: 'alarm', o: 'first' };
   document.addEventListener('keydown', (event) => {
     if (event.ctrlKey || event.metaKey || event.altKey || event.target.matches('input, textarea, select')) return;
     const key = event.key.toLowerCase();
@@ -109,11 +121,11 @@
     }
   }, true);
   document.addEventListener('click', (event) => {
-    if (!event.target.closest('#silent')) return;
-    localStorage.setItem('bench-silent', silent() ? 'no' : 'yes');
-    showSilent();
+    if (!event.target.closest('#alarm')) return;
+    localStorage.setItem('bench-alarm', alarms[(alarm() + 1) % alarms.length]);
+    showAlarm();
   });
-  document.addEventListener('htmx:afterSettle', () => { showSilent(); tick(); });
-  showSilent();
+  document.addEventListener('htmx:afterSettle', () => { showAlarm(); tick(); });
+  showAlarm();
   tick();
 })();

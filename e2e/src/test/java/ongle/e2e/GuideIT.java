@@ -84,7 +84,38 @@ class GuideIT extends AtTheDesk {
     desk.find("#skip input[name=reason]").sendKeys("washed them at home", Keys.ENTER);
     desk.until(d -> behind(d) == 1);
     desk.click(".record summary");
-    assertThat(desk.text(".record em")).contains("washed them at home");
+    assertThat(desk.text(".record .remark:not(:empty)")).contains("washed them at home");
+  }
+
+  @Test
+  void theOtherHandMayComeFirstAndWhatHappenedIsWrittenDown() {
+    begin(desk, 5);
+    pause(desk);
+    pedal(desk);
+    String advised = desk.text(".now-step .where");
+    desk.keys("o");
+    desk.until(d -> !d.text(".now-step .where").equals(advised));
+    assertThat(desk.text("#first")).containsIgnoringCase(advised);
+    assertThat(desk.find(".guide-scene").getDomAttribute("aria-label")).contains("hand");
+
+    desk.keys("k");
+    desk.untilText(".urgent", "wipe it off now");
+    desk.find("#note input[name=text]").sendKeys("left thumb is sore", Keys.ENTER);
+    desk.until(
+        d ->
+            d.script("return document.querySelector('.record').textContent")
+                .toString()
+                .contains("sore"));
+    pause(desk);
+    pedal(desk);
+    assertThat(desk.all(".urgent")).isEmpty();
+
+    desk.open("/sets/5/bench/guide/record");
+    assertThat(desk.text(".visit-record")).contains("1× product on skin");
+    assertThat(desk.text(".visit-record tbody"))
+        .contains("Begun", "product touched skin", "Note: left thumb is sore");
+    desk.click("main a[href^='/clients/']");
+    assertThat(desk.text("main")).contains("what happened");
   }
 
   @Test

@@ -3,6 +3,7 @@ package ongle.app.bench;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.Collection;
+import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -174,7 +175,10 @@ class BenchController {
   private void show(long id, Finger finger, View look, Seat seat, Model model) {
     PlannedVisit desk = bench.visit(id);
     BenchPlan plan = desk.plan();
-    SetPage.show(desk.planned(), Stage.BENCH, "bench?look=" + look, finger, seat, model);
+    model.addAttribute(
+        "page",
+        SetPage.of(desk.planned(), Stage.BENCH, "bench?look=" + look, finger, seat)
+            .with(figures(plan)));
     model.addAttribute("finger", finger);
     model.addAttribute("look", look);
     model.addAttribute("looks", View.values());
@@ -191,6 +195,14 @@ class BenchController {
       case TIME -> time(plan, model);
       case STEPS -> model.addAttribute("chapters", steps(plan));
     }
+  }
+
+  /** What this visit lays on each nail, mm³; nothing where it lays none. */
+  private static Map<Finger, String> figures(BenchPlan plan) {
+    Map<Finger, String> figures = new EnumMap<>(Finger.class);
+    plan.portions()
+        .forEach((finger, laid) -> figures.put(finger, Numbers.format(laid.applied().total(), 0)));
+    return figures;
   }
 
   private static List<Habit> habits(VisitChoices choices) {

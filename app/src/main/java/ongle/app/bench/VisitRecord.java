@@ -91,16 +91,16 @@ record VisitRecord(String day, String from, String length, List<String> toKnow, 
     long skipped =
         steps.values().stream().filter(s -> s.event().type() == Event.Type.SKIPPED).count();
     long remarked = steps.values().stream().filter(s -> !s.remark().isEmpty()).count();
-    counted(toKnow, skipped, "left out");
-    counted(toKnow, remarked, "late or outside their time");
-    counted(toKnow, skin, "times product on skin");
-    counted(toKnow, heat, "times heat in the lamp");
+    counted(toKnow, skipped, " left out");
+    counted(toKnow, remarked, " late or outside their time");
+    counted(toKnow, skin, "× product on skin");
+    counted(toKnow, heat, "× heat in the lamp");
     return toKnow;
   }
 
   private static void counted(List<String> toKnow, long number, String what) {
     if (number > 0) {
-      toKnow.add(number + " " + what);
+      toKnow.add(number + what);
     }
   }
 }

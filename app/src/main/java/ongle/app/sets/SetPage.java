@@ -39,7 +39,7 @@ public record SetPage(
    */
   public record Caution(String where, String text) {}
 
-  static SetPage of(PlannedSet planned, Stage stage, String view, Finger finger, Seat seat) {
+  public static SetPage of(PlannedSet planned, Stage stage, String view, Finger finger, Seat seat) {
     return new SetPage(
         planned.id(),
         planned.client().getId(),
@@ -68,6 +68,21 @@ public record SetPage(
       PlannedSet planned, Stage stage, String view, Finger finger, Seat seat, Model model) {
     model.addAttribute("page", of(planned, stage, view, finger, seat));
     return planned;
+  }
+
+  /** The same page with figures of the caller's in the strip. */
+  public SetPage with(Map<Finger, String> figures) {
+    return new SetPage(
+        id,
+        clientId,
+        clientName,
+        summary,
+        stage,
+        finger,
+        seat,
+        strip.with(figures),
+        cautions,
+        here);
   }
 
   /** The finger asked for, else the first one in sight. */

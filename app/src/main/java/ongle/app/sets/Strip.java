@@ -1,6 +1,7 @@
 package ongle.app.sets;
 
 import java.util.List;
+import java.util.Map;
 import ongle.app.drawing.Scene;
 import ongle.app.drawing.TenDrawing;
 import ongle.app.web.Numbers;
@@ -33,6 +34,30 @@ public record Strip(List<Cell> cells, String meaning) {
       boolean chosen,
       boolean gapBefore,
       Scene scene) {}
+
+  /**
+   * The same with figures of the caller's for the nails that are built on.
+   *
+   * @param figures by finger; what is missing shows nothing
+   */
+  Strip with(Map<Finger, String> figures) {
+    return new Strip(
+        cells.stream()
+            .map(
+                cell ->
+                    cell.state().equals("stop")
+                        ? cell
+                        : new Cell(
+                            cell.finger(),
+                            cell.key(),
+                            figures.getOrDefault(cell.finger(), ""),
+                            cell.state(),
+                            cell.chosen(),
+                            cell.gapBefore(),
+                            cell.scene()))
+            .toList(),
+        meaning);
+  }
 
   static Strip of(PlannedSet planned, Stage stage, Finger chosen, Seat seat) {
     List<Finger> order = Finger.asSeenFrom(seat);

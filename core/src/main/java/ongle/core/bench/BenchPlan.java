@@ -62,10 +62,12 @@ public record BenchPlan(
                 : infill);
       }
       if (wish.visit() != Visit.REMOVAL) {
-        Portion whole = Portion.of(nail, wish.habits());
-        Optional<Infill> filled =
-            Optional.ofNullable(infills.get(finger)).filter(i -> i.removal().isEmpty());
-        portions.put(finger, filled.map(i -> whole.times(i.share())).orElse(whole));
+        portions.put(
+            finger,
+            Optional.ofNullable(infills.get(finger))
+                .filter(infill -> infill.removal().isEmpty())
+                .map(infill -> Portion.filling(nail, wish.habits(), infill.shares()))
+                .orElseGet(() -> Portion.of(nail, wish.habits())));
       }
     }
     List<String> refusals = refusals(plan, wish);

@@ -4,6 +4,7 @@ import java.util.Optional;
 import ongle.core.nail.EarlierProduct;
 import ongle.core.nail.PlateCondition;
 import ongle.core.plan.NailPlan;
+import ongle.core.structure.Build;
 import ongle.core.structure.Profile;
 
 /**
@@ -11,10 +12,11 @@ import ongle.core.structure.Profile;
  *
  * @param gap bare plate at the cuticle, mm
  * @param shortenBy what the old build has become too long by, mm
- * @param thinBy what has to come off where the old build stands highest over the new one, mm
+ * @param thinBy what has to come off where most does, so that new product covers all of the old, mm
  * @param apexFrom where the old apex has wandered, mm from the cuticle
  * @param apexTo where it is built again, mm from the cuticle
  * @param share of a new build's product that the infill takes, 0 to 1
+ * @param shares the same by zone of the nail
  * @param removal why it comes off instead; empty when the infill is sound
  */
 public record Infill(
@@ -24,11 +26,18 @@ public record Infill(
     double apexFrom,
     double apexTo,
     double share,
+    Build.Volumes shares,
     Optional<String> removal) {
   /** A gap over this share of the plate leaves too little held; a planning figure of our own. */
   public static final double WIDEST_GAP_SHARE = 0.35;
 
-  private static final int SLICES = 80;
+  /**
+   * New product lies at least this thick over the old, so that no seam shows or lifts, mm; a
+   * planning figure of our own.
+   */
+  public static final double LEAST_OVER_OLD = 0.20;
+
+  private static final int SLICES = 40;
 
   /**
    * The old build is taken to have been as the new one is planned.
@@ -40,32 +49,67 @@ public record Infill(
       throw new IllegalArgumentException("regrowth is 0 mm or more, not " + regrowth);
     }
     Profile profile = plan.build().profile();
-    double thin = 0;
-    double fresh = 0;
-    double all = 0;
-    for (int i = 0; i < SLICES; i++) {
-      double x = profile.length() * (i + 0.5) / SLICES;
-      double wanted = profile.thicknessAt(x);
-      double old = x < regrowth ? 0 : profile.thicknessAt(x - regrowth);
-      double width = plan.build().halfWidthAt(x);
-      thin = Math.max(thin, old - wanted);
-      fresh += Math.max(0, wanted - old) * width;
-      all += wanted * width;
-    }
+    Zone cuticle = zone(plan.build(), 0, plan.build().cuticleZone(), regrowth);
+    Zone body = zone(plan.build(), plan.build().cuticleZone(), plan.nail().plateLength(), regrowth);
+    Zone extension = zone(plan.build(), plan.nail().plateLength(), profile.length(), regrowth);
     return new Infill(
         regrowth,
         regrowth,
-        thin,
+        Math.max(cuticle.thinBy(), Math.max(body.thinBy(), extension.thinBy())),
         profile.apexAt() + regrowth,
         profile.apexAt(),
-        all == 0 ? 0 : fresh / all,
+        cuticle.and(body).and(extension).share(),
+        new Build.Volumes(cuticle.share(), body.share(), extension.share()),
         removal(plan, regrowth));
+  }
+
+  /**
+   * Old and new between two places along the nail.
+   *
+   * @param thinBy most that comes off, mm
+   * @param fresh product that is laid, over its thickness in the middle, mm²·mm
+   * @param all the same of a new build
+   */
+  private record Zone(double thinBy, double fresh, double all) {
+    double share() {
+      return all == 0 ? 0 : fresh / all;
+    }
+
+    Zone and(Zone other) {
+      return new Zone(Math.max(thinBy, other.thinBy), fresh + other.fresh, all + other.all);
+    }
+  }
+
+  private static Zone zone(Build build, double from, double to, double regrowth) {
+    Profile profile = build.profile();
+    double slice = (to - from) / SLICES;
+    double thin = 0;
+    double fresh = 0;
+    double all = 0;
+    for (int i = 0; i < SLICES && slice > 0; i++) {
+      double x = from + slice * (i + 0.5);
+      double wanted = profile.thicknessAt(x);
+      double old = x < regrowth ? 0 : profile.thicknessAt(x - regrowth);
+      double stays = Math.min(old, Math.max(0, wanted - LEAST_OVER_OLD));
+      double width = build.halfWidthAt(x);
+      thin = Math.max(thin, old - stays);
+      fresh += (wanted - stays) * width * slice;
+      all += wanted * width * slice;
+    }
+    return new Zone(thin, fresh, all);
   }
 
   /** The same nail, taken off instead; what already speaks against the infill stays the reason. */
   Infill takenOff(String why) {
     return new Infill(
-        gap, shortenBy, thinBy, apexFrom, apexTo, share, removal.or(() -> Optional.of(why)));
+        gap,
+        shortenBy,
+        thinBy,
+        apexFrom,
+        apexTo,
+        share,
+        shares,
+        removal.or(() -> Optional.of(why)));
   }
 
   private static Optional<String> removal(NailPlan plan, double regrowth) {

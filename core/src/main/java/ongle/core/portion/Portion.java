@@ -50,19 +50,37 @@ public record Portion(
         new Habits(Mix.NORMAL, Brush.MEDIUM, Strip.USUAL_NOZZLE, true);
   }
 
+  /** For a nail built anew. */
   public static Portion of(NailPlan plan, Habits habits) {
+    return of(plan, habits, new Build.Volumes(1, 1, 1), false);
+  }
+
+  /**
+   * For a nail that is filled: its frame stands already, and no form is under it.
+   *
+   * @param shares of a new build's product, 0 to 1, by zone
+   */
+  public static Portion filling(NailPlan plan, Habits habits, Build.Volumes shares) {
+    return of(plan, habits, shares, true);
+  }
+
+  private static Portion of(NailPlan plan, Habits habits, Build.Volumes shares, boolean framed) {
     Product product = plan.build().product();
     double more = plan.volumes().total() == 0 ? 0 : plan.appliedVolume() / plan.volumes().total();
     Build.Volumes applied =
         new Build.Volumes(
-            plan.volumes().cuticle() * more,
-            plan.volumes().body() * more,
-            plan.volumes().extension() * more);
+            plan.volumes().cuticle() * more * shares.cuticle(),
+            plan.volumes().body() * more * shares.body(),
+            plan.volumes().extension() * more * shares.extension());
     Handling handling = product.handling();
+    boolean inSteps = handling == Handling.BRUSHED && habits.inTwoSteps();
+    double frame = framed ? 0 : FRAME_SHARE * applied.extension();
     List<Dose> doses =
         handling == Handling.POWDER_AND_LIQUID
             ? beads(applied, habits.brush())
-            : pieces(plan, applied, handling == Handling.BRUSHED && habits.inTwoSteps());
+            : inSteps
+                ? inSteps(plan, applied.total(), frame)
+                : List.of(new Dose(Dose.Place.WHOLE, applied.total()));
     return new Portion(
         plan.nail().finger(),
         product,
@@ -72,7 +90,7 @@ public record Portion(
             ? Optional.of(habits.mix().split(applied.total() * product.density() / 1000))
             : Optional.empty(),
         handling == Handling.TUBE
-            ? Optional.of(strip(plan, applied.total(), habits.nozzle()))
+            ? Optional.of(strip(plan, applied.total(), habits.nozzle(), framed))
             : Optional.empty());
   }
 
@@ -100,12 +118,7 @@ public record Portion(
     return List.copyOf(beads);
   }
 
-  private static List<Dose> pieces(NailPlan plan, Build.Volumes applied, boolean inTwoSteps) {
-    double all = applied.total();
-    if (!inTwoSteps) {
-      return List.of(new Dose(Dose.Place.WHOLE, all));
-    }
-    double frame = FRAME_SHARE * applied.extension();
+  private static List<Dose> inSteps(NailPlan plan, double all, double frame) {
     double slip = Math.min(plan.build().surface() * SLIP_THICKNESS, (all - frame) / 2);
     List<Dose> doses = new ArrayList<>();
     if (frame > 0) {
@@ -116,7 +129,7 @@ public record Portion(
     return List.copyOf(doses);
   }
 
-  private static Strip strip(NailPlan plan, double volume, double nozzle) {
+  private static Strip strip(NailPlan plan, double volume, double nozzle, boolean framed) {
     double length = volume / (Math.PI * nozzle * nozzle / 4);
     double nail = plan.build().profile().length();
     int rows = Math.max(1, (int) Math.ceil(length / nail - 1e-9));
@@ -127,38 +140,9 @@ public record Portion(
         length,
         rows,
         beyond,
-        form.isPresent() && beyond > 0
+        form.isPresent() && beyond > 0 && !framed
             ? OptionalDouble.of(form.get().fit().form().markAt(beyond))
             : OptionalDouble.empty());
-  }
-
-  /**
-   * A share of it, as at an infill: the frame stands already, so its share goes into the body.
-   *
-   * @param share 0 to 1
-   */
-  public Portion times(double share) {
-    double frame = volume(Dose.Place.FRAME);
-    double body = volume(Dose.Place.BODY);
-    return new Portion(
-        finger,
-        product,
-        new Build.Volumes(
-            applied.cuticle() * share, applied.body() * share, applied.extension() * share),
-        doses.stream()
-            .filter(dose -> dose.place() != Dose.Place.FRAME)
-            .map(
-                dose ->
-                    new Dose(
-                        dose.place(),
-                        (dose.place() == Dose.Place.BODY ? body + frame : dose.volume()) * share))
-            .toList(),
-        split.map(both -> new Mix.Split(both.powder() * share, both.liquid() * share)),
-        strip.map(whole -> whole.times(share)));
-  }
-
-  private double volume(Dose.Place place) {
-    return doses.stream().filter(dose -> dose.place() == place).mapToDouble(Dose::volume).sum();
   }
 
   /** The largest helping, mm³. */

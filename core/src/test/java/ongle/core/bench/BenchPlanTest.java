@@ -237,7 +237,9 @@ class BenchPlanTest {
 
     assertThat(infill.infills().get(Finger.L2).apexFrom())
         .isCloseTo(infill.infills().get(Finger.L2).apexTo() + 2.2, within(1e-9));
-    assertThat(infill.infills().get(Finger.L2).thinBy()).isPositive();
+    assertThat(infill.infills().get(Finger.L2).thinBy())
+        .isGreaterThan(Infill.LEAST_OVER_OLD)
+        .isGreaterThan(infill.infills().get(Finger.L1).thinBy());
     assertThat(infill.portions().get(Finger.L2).applied().total())
         .isLessThan(fresh.portions().get(Finger.L2).applied().total());
     assertThat(infill.infills().get(Finger.L3).removal()).isPresent();

@@ -14,6 +14,7 @@ import ongle.core.portion.Mix;
 import ongle.core.portion.Portion;
 import ongle.core.portion.Strip;
 import ongle.core.product.Product;
+import ongle.core.structure.Build;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
@@ -74,25 +75,21 @@ class PortionsTest {
   }
 
   @Test
-  void aShareOfAPortionIsAShareOfEverythingInIt() {
-    Portion whole = portion(nail(Product.POLY_GEL, BuildWay.FORM), Mix.NORMAL, Brush.MEDIUM, 3);
-    Portion third = whole.times(1 / 3.0);
+  void atAnInfillTheFrameStandsNoFormIsThereAndNothingIsLost() {
+    Build.Volumes shares = new Build.Volumes(0.9, 0.5, 0.25);
+    for (Product product : Product.STANDARD) {
+      NailPlan nail = nail(product, BuildWay.FORM);
+      Portion whole = portion(nail, Mix.NORMAL, Brush.MEDIUM, 3);
+      Portion filling = Portion.filling(nail, Portion.Habits.USUAL, shares);
 
-    assertThat(third.applied().total()).isCloseTo(whole.applied().total() / 3, within(1e-9));
-    Strip strip = third.strip().orElseThrow();
-    assertThat(strip.length()).isCloseTo(whole.strip().orElseThrow().length() / 3, within(1e-9));
-    assertThat(strip.row()).isLessThanOrEqualTo(whole.strip().orElseThrow().row() + 1e-9);
-    assertThat(strip.mark()).isEmpty();
-  }
-
-  @Test
-  void atAnInfillTheFrameStandsAndNothingIsLost() {
-    Portion whole = portion(nail(Product.HARD_GEL, BuildWay.FORM), Mix.NORMAL, Brush.MEDIUM, 3);
-    Portion half = whole.times(0.5);
-
-    assertThat(half.doses().stream().map(Dose::place))
-        .containsExactly(Dose.Place.SLIP_LAYER, Dose.Place.BODY);
-    assertThat(sum(half)).isCloseTo(sum(whole) / 2, within(1e-9));
+      assertThat(filling.applied().cuticle())
+          .isCloseTo(0.9 * whole.applied().cuticle(), within(1e-9));
+      assertThat(filling.applied().extension())
+          .isCloseTo(0.25 * whole.applied().extension(), within(1e-9));
+      assertThat(sum(filling)).isCloseTo(filling.applied().total(), within(1e-9));
+      assertThat(filling.doses()).extracting(Dose::place).doesNotContain(Dose.Place.FRAME);
+      filling.strip().ifPresent(strip -> assertThat(strip.mark()).isEmpty());
+    }
   }
 
   @Test
