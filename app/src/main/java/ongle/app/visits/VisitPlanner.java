@@ -83,7 +83,7 @@ public class VisitPlanner {
         });
     try {
       VisitChoices wanted = json.treeToValue(tree, VisitChoices.class);
-      wanted.wish(planned, lamps.of(wanted.lamp()), Routine.USUAL).setting();
+      wanted.wish(planned, lamps.of(wanted.lamp()), Routine.USUAL); // refuses what cannot be
       editor.carryOut(setId, json.writeValueAsString(wanted));
       return Optional.empty();
     } catch (JacksonException noNumber) {

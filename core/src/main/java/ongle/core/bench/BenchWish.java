@@ -69,6 +69,8 @@ public record BenchWish(
       throw new IllegalArgumentException(
           "a pace is " + FASTEST_PACE + " to " + SLOWEST_PACE + " %, not " + pace);
     }
+    Strip.checkNozzle(nozzle);
+    Setting.at(room, mix);
     regrowth = Map.copyOf(regrowth);
   }
 

@@ -22,6 +22,13 @@ public record Strip(
   public static final double WIDEST = 8;
 
   public Strip {
+    checkNozzle(nozzle);
+  }
+
+  /**
+   * @throws IllegalArgumentException with the allowed range if no tube has such a nozzle
+   */
+  public static void checkNozzle(double nozzle) {
     if (!(nozzle >= NARROWEST && nozzle <= WIDEST)) {
       throw new IllegalArgumentException(
           "a nozzle is " + NARROWEST + " to " + WIDEST + " mm wide, not " + nozzle);

@@ -1,0 +1,157 @@
+package ongle.app.bench;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.hamcrest.Matchers.containsString;
+import static org.hamcrest.Matchers.not;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
+
+import java.util.Map;
+import ongle.app.SalonTest;
+import ongle.app.visits.VisitPlanner;
+import ongle.core.bench.Guide;
+import ongle.core.bench.Step;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.test.web.servlet.MockMvc;
+import org.springframework.test.web.servlet.ResultActions;
+
+/** What the desk shows, answer by answer. */
+@SalonTest
+class GuidePagesTest {
+  private static final long SET = 4;
+
+  @Autowired private MockMvc mvc;
+  @Autowired private BenchDesk bench;
+  @Autowired private VisitPlanner visits;
+
+  @BeforeEach
+  void beginAnew() throws Exception {
+    mvc.perform(post("/sets/{id}/bench/guide/begin", SET).param("anew", "true"))
+        .andExpect(status().is3xxRedirection());
+  }
+
+  private Guide guide() {
+    return bench.sitting(SET).guide().orElseThrow();
+  }
+
+  private Step current() {
+    return guide().current().orElseThrow();
+  }
+
+  private ResultActions press(String what, String... params) throws Exception {
+    var request = post("/sets/{id}/bench/guide/{what}", SET, what);
+    for (int i = 0; i < params.length; i += 2) {
+      request.param(params[i], params[i + 1]);
+    }
+    return mvc.perform(request).andExpect(status().isOk());
+  }
+
+  private ResultActions page(String path) throws Exception {
+    return mvc.perform(get("/sets/{id}/bench/guide" + path, SET)).andExpect(status().isOk());
+  }
+
+  @Test
+  void aWordIsKeptWithTheStepItWasSaidAt() throws Exception {
+    press("note", "type", "NOTE", "step", current().id(), "text", "ring finger is sore")
+        .andExpect(content().string(containsString("Note: ring finger is sore")));
+    press("note", "type", "NOTE", "text", "  ")
+        .andExpect(content().string(containsString("Write a word to note")));
+    page("/record")
+        .andExpect(content().string(containsString("Note: ring finger is sore")))
+        .andExpect(content().string(containsString("Begun")));
+  }
+
+  @Test
+  void productOnSkinSaysWhatToDoOnEveryScreenUntilTheWorkGoesOn() throws Exception {
+    press("note", "type", "SKIN", "step", current().id())
+        .andExpect(content().string(containsString("wipe it off now")));
+    page("/now").andExpect(content().string(containsString("wipe it off now")));
+    press("skip", "step", current().id(), "reason", "hands are clean")
+        .andExpect(content().string(not(containsString("wipe it off now"))));
+    page("/record").andExpect(content().string(containsString("1× product on skin")));
+  }
+
+  @Test
+  void theOtherHandsStepIsOfferedAndTaken() throws Exception {
+    press("skip", "step", current().id(), "reason", "done before");
+    Step other = guide().instead().orElseThrow();
+    page("")
+        .andExpect(content().string(containsString("id=\"first\"")))
+        .andExpect(content().string(containsString(other.id())));
+
+    press("first", "step", other.id());
+    assertThat(current()).isEqualTo(other);
+    press("first", "step", other.id())
+        .andExpect(content().string(containsString("That cannot come first now")));
+  }
+
+  @Test
+  void aLampThatWeakensInMidStepMakesItWaitAndNothingIsLost() throws Exception {
+    press("skip", "step", current().id(), "reason", "done before");
+    String next = current().id();
+    mvc.perform(post("/standin/lamp-meter").param("lamp", "led").param("light", "12"));
+    try {
+      page("")
+          .andExpect(content().string(containsString("The appointment waits")))
+          .andExpect(content().string(containsString("of its first light")));
+      press("done", "step", next)
+          .andExpect(content().string(containsString("The appointment waits")));
+
+      visits.choose(SET, Map.of("lamp", "uv"));
+      assertThat(current().id()).isEqualTo(next);
+      assertThat(guide().past()).hasSize(1);
+    } finally {
+      visits.choose(SET, Map.of("lamp", "led"));
+      mvc.perform(post("/standin/lamp-meter").param("lamp", "led").param("light", "40"));
+    }
+    assertThat(current().id()).isEqualTo(next);
+  }
+
+  @Test
+  void theFirstStepSaysWhatTheShelfLacks() throws Exception {
+    page("").andExpect(content().string(containsString("soak-off gel: opened too long ago")));
+    press("skip", "step", current().id(), "reason", "clean already")
+        .andExpect(content().string(not(containsString("opened too long ago"))));
+  }
+
+  @Test
+  void everyTimeItWasBegunHasItsOwnRecordTheLastFirst() throws Exception {
+    int before = bench.records(SET).size();
+    press("skip", "step", current().id(), "reason", "the first time");
+    beginAnew();
+    press("skip", "step", current().id(), "reason", "the second time");
+
+    assertThat(bench.records(SET)).hasSize(before + 1);
+    String page = page("/record").andReturn().getResponse().getContentAsString();
+    assertThat(page.indexOf("the second time"))
+        .isPositive()
+        .isLessThan(page.indexOf("the first time"));
+  }
+
+  @Test
+  void theRecordReadsTheSameWhenTheSetIsChangedAfterwards() throws Exception {
+    press("skip", "step", current().id(), "reason", "clean already");
+    String shape = current().title();
+    press("skip", "step", current().id(), "reason", "no time");
+    visits.choose(SET, Map.of("visit", "REMOVAL"));
+    try {
+      page("/record")
+          .andExpect(content().string(containsString(shape)))
+          .andExpect(content().string(containsString("left out: no time")));
+    } finally {
+      visits.choose(SET, Map.of("visit", "NEW_SET"));
+    }
+  }
+
+  @Test
+  void aSetNeverBegunHasAnEmptyRecordThatSaysWhatItIsFor() throws Exception {
+    mvc.perform(get("/sets/9/bench/guide/record"))
+        .andExpect(status().isOk())
+        .andExpect(content().string(containsString("Nothing yet")));
+    mvc.perform(get("/sets/99999/bench/guide/record")).andExpect(status().isNotFound());
+  }
+}

@@ -1,0 +1,74 @@
+package ongle.app.visits;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.time.LocalDate;
+import java.util.Map;
+import ongle.app.SalonTest;
+import ongle.core.bench.NailOrder;
+import ongle.core.bench.Primer;
+import ongle.core.bench.Visit;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.springframework.beans.factory.annotation.Autowired;
+
+/** Choices at the bench: taken one by one, kept with the set, refused with a reason. */
+@SalonTest
+class VisitPlannerTest {
+  private static final long SET = 6;
+
+  @Autowired private VisitPlanner visits;
+
+  @AfterEach
+  void asItWas() {
+    visits.choose(SET, Map.of("primer", "ACID_FREE", "order", "FOUR_AND_THUMB", "room", "21"));
+  }
+
+  @Test
+  void whatIsChosenStaysAndTheRestTooAndThePlanFollows() {
+    assertThat(visits.choose(SET, Map.of("primer", "ACID"))).isEmpty();
+    assertThat(visits.choose(SET, Map.of("order", "WHOLE_HAND"))).isEmpty();
+
+    PlannedVisit visit = visits.of(SET);
+    assertThat(visit.choices().primer()).isEqualTo(Primer.ACID);
+    assertThat(visit.plan().wish().schools().primer()).isEqualTo(Primer.ACID);
+    assertThat(visit.plan().wish().schools().order()).isEqualTo(NailOrder.WHOLE_HAND);
+  }
+
+  @ParameterizedTest
+  @CsvSource({
+    "room, 11, 12.0 to 35.0",
+    "room, warm, Type a number",
+    "pace, 20, 50 to 250",
+    "nozzle, 0, 1.0 to 8.0",
+    "primer, NAIL_GLUE, Type a number"
+  })
+  void whatCannotBeChangesNothing(String name, String value, String why) {
+    VisitChoices before = visits.of(SET).choices();
+
+    assertThat(visits.choose(SET, Map.of(name, value)).orElseThrow()).contains(why);
+    assertThat(visits.of(SET).choices()).isEqualTo(before);
+  }
+
+  @Test
+  void aCommaIsAPointAndUnknownNamesAreNobodysBusiness() {
+    assertThat(visits.choose(SET, Map.of("room", "23,5", "finger", "L2"))).isEmpty();
+    assertThat(visits.of(SET).choices().room()).isEqualTo(23.5);
+  }
+
+  @Test
+  void aFinishedSetIsWornUntilItsInfillAndARemovalLeavesNothingOn() {
+    LocalDate day = LocalDate.of(2026, 3, 10);
+    visits.finish(visits.of(SET), day);
+    assertThat(visits.of(SET).planned().set().getWornUntil())
+        .isBetween(day.plusDays(7), day.plusDays(63));
+
+    visits.choose(SET, Map.of("visit", "REMOVAL"));
+    visits.finish(visits.of(SET), day);
+    assertThat(visits.of(SET).planned().set().getWornUntil()).isNull();
+    visits.choose(SET, Map.of("visit", "NEW_SET"));
+    assertThat(visits.of(SET).choices().visit()).isEqualTo(Visit.NEW_SET);
+  }
+}
