@@ -9,9 +9,9 @@ import java.util.Optional;
 import java.util.function.BiFunction;
 import ongle.app.drawing.PortionDrawing;
 import ongle.app.drawing.StepDrawing;
+import ongle.app.products.Products;
 import ongle.app.sets.PlannedSet;
 import ongle.app.sets.SetPage;
-import ongle.app.sets.SetReader;
 import ongle.app.sets.Stage;
 import ongle.app.shelf.LotUse;
 import ongle.app.words.BenchWords;
@@ -22,7 +22,6 @@ import ongle.core.bench.StepKind;
 import ongle.core.nail.Finger;
 import ongle.core.nail.Hand;
 import ongle.core.nail.Seat;
-import ongle.core.portion.Material;
 import ongle.core.product.Handling;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -41,10 +40,12 @@ class GuideController {
   private static final int SHOWN_AHEAD = 3;
 
   private final BenchDesk bench;
+  private final Products products;
   private final ZoneId zone;
 
-  GuideController(BenchDesk bench, Clock clock) {
+  GuideController(BenchDesk bench, Products products, Clock clock) {
     this.bench = bench;
+    this.products = products;
     this.zone = clock.getZone();
   }
 
@@ -85,7 +86,7 @@ class GuideController {
     PlannedSet planned = bench.visit(id).planned();
     model.addAttribute("id", id);
     model.addAttribute("client", planned.client());
-    model.addAttribute("about", SetReader.summary(planned.set()));
+    model.addAttribute("about", planned.summary());
     model.addAttribute(
         "records", bench.records(id).stream().map(run -> VisitRecord.of(run, zone)).toList());
     return "bench/record";
@@ -240,7 +241,7 @@ class GuideController {
                     "instead",
                     new InsteadRow(step.id(), step.hand().orElseThrow().label() + " hand")));
     guide.urgent().ifPresent(what -> model.addAttribute("urgent", what));
-    model.addAttribute("took", sitting.took().stream().map(GuideController::took).toList());
+    model.addAttribute("took", sitting.took().stream().map(this::took).toList());
   }
 
   private static List<FingerRow> ten(Guide guide, Seat seat) {
@@ -273,8 +274,9 @@ class GuideController {
     return new HandRow(hand.label() + " hand", state);
   }
 
-  private static String took(LotUse use) {
-    return Material.ofCode(use.material())
+  private String took(LotUse use) {
+    return products
+            .material(use.material())
             .map(material -> BenchWords.amount(material, use.amount()) + " " + material.label())
             .orElse(use.material())
         + (use.number().isEmpty() ? ", no lot listed" : ", lot " + use.number());

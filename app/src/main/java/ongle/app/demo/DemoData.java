@@ -9,9 +9,11 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.Set;
 import java.util.UUID;
 import ongle.app.clients.Client;
 import ongle.app.clients.ClientRepository;
+import ongle.app.products.Products;
 import ongle.app.salon.SalonSettings;
 import ongle.app.sets.SetEditor;
 import ongle.app.sets.SetHistory;
@@ -28,6 +30,8 @@ import ongle.core.nail.Quantity;
 import ongle.core.nail.SkinState;
 import ongle.core.plan.Activity;
 import ongle.core.portion.Lot;
+import ongle.core.product.Handling;
+import ongle.core.product.LightCure;
 import ongle.core.product.Product;
 import ongle.core.shape.LengthWish;
 import ongle.core.shape.LengthWish.Mode;
@@ -51,6 +55,7 @@ class DemoData implements SmartInitializingSingleton {
   private final SetEditor sets;
   private final SetHistory history;
   private final Shelf shelf;
+  private final Products products;
   private final SalonSettings salon;
   private final Clock clock;
   private final TransactionOperations transactions;
@@ -62,6 +67,7 @@ class DemoData implements SmartInitializingSingleton {
       SetEditor sets,
       SetHistory history,
       Shelf shelf,
+      Products products,
       SalonSettings salon,
       Clock clock,
       TransactionOperations transactions,
@@ -71,6 +77,7 @@ class DemoData implements SmartInitializingSingleton {
     this.sets = sets;
     this.history = history;
     this.shelf = shelf;
+    this.products = products;
     this.salon = salon;
     this.clock = clock;
     this.transactions = transactions;
@@ -127,6 +134,25 @@ class DemoData implements SmartInitializingSingleton {
     jar("primer", "PR-0219", 14, 8, today.plusMonths(6), today.minusMonths(2), 12, 11);
     jar("remover", "RM-0550", 500, 310, today.plusMonths(18), today.minusMonths(1), 24, 12);
     salon.reckonIn("crowns");
+    LightCure usual = Product.HARD_GEL.light().orElseThrow();
+    products.add(
+        UUID.randomUUID(),
+        new Product(
+            "own-quillmoor",
+            "Quillmoor builder",
+            1450,
+            52,
+            1.11,
+            .07,
+            true,
+            false,
+            Handling.BRUSHED,
+            true,
+            Optional.of(
+                new LightCure(
+                    0.9, 0.5, 1.5 * usual.fullDose(), usual.flashDose(), Set.of(405), 0.9)),
+            "the maker’s data sheet"));
+    jar("own-quillmoor", "QB-0077", 50, 50, today.plusMonths(22), null, 12, 31);
   }
 
   private void jar(

@@ -10,6 +10,7 @@ import ongle.app.sets.PlannedSet;
 import ongle.app.visits.PlannedVisit;
 import ongle.app.visits.VisitPlanner;
 import ongle.app.web.BodyLimit;
+import ongle.core.plan.NailPlan;
 import ongle.core.plan.SetPlanner;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
@@ -66,15 +67,7 @@ class PlanController {
   ResponseEntity<Map<String, Object>> setFile(@PathVariable long id) {
     PlannedVisit visit = visits.of(id);
     PlannedSet planned = visit.planned();
-    List<SetPlanner.Item> items =
-        planned.plan().nails().stream()
-            .map(
-                plan ->
-                    new SetPlanner.Item(
-                        plan.nail(),
-                        planned.set().nail(plan.nail().finger()).adjustments(),
-                        plan.seen()))
-            .toList();
+    List<SetPlanner.Item> items = planned.plan().nails().stream().map(NailPlan::item).toList();
     return ResponseEntity.ok()
         .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"set-" + id + ".json\"")
         .body(PlanDocument.setFile(planned.plan().wish(), items, visit.plan().wish()));

@@ -63,7 +63,7 @@ final class PlanDocument {
             SetFile.word(wish.length().mode()),
             "value",
             SetFile.rounded(wish.length().value())));
-    file.put("product", wish.product().code());
+    file.put("product", SetFile.product(wish.product()));
     wish.fitting().kit().ifPresent(code -> file.put("kit", code));
     file.put("tipsOrForms", SetFile.word(wish.fitting().schools().tipsOrForms()));
     file.put("bitten", SetFile.word(wish.fitting().schools().bitten()));
@@ -123,7 +123,7 @@ final class PlanDocument {
       by.values()
           .forEach((quantity, value) -> byHand.put(SetFile.name(quantity), SetFile.rounded(value)));
       by.way().ifPresent(way -> byHand.put("way", SetFile.word(way)));
-      by.product().ifPresent(own -> byHand.put("product", own.code()));
+      by.product().ifPresent(own -> byHand.put("product", SetFile.product(own)));
       by.tip()
           .ifPresent(
               tip -> {

@@ -7,6 +7,7 @@ import ongle.core.cure.Lamp;
 import ongle.core.product.Handling;
 import ongle.core.product.LightCure;
 import ongle.core.product.Product;
+import ongle.core.product.ProductFigure;
 import tools.jackson.databind.JsonNode;
 
 /** Reads a product of the sender's own, with every figure the computation needs. */
@@ -20,9 +21,11 @@ final class ProductReader extends FileFields {
           "shrinkage",
           "levelling",
           "handling",
+          "standsFree",
           "soaksOff",
           "setsByItself",
-          "light");
+          "light",
+          "origin");
 
   ProductReader(List<Fault> faults) {
     super(faults);
@@ -36,10 +39,10 @@ final class ProductReader extends FileFields {
     if (!object(node, path, NAMES)) {
       return null;
     }
-    double modulus = needed(node, path, "modulusMPa", 50, 20000);
-    double strength = needed(node, path, "strengthMPa", 1, 500);
-    double density = needed(node, path, "densityGPerCm3", 0.5, 5);
-    double shrinkage = needed(node, path, "shrinkage", 0, 0.5);
+    double modulus = needed(node, path, "modulusMPa", ProductFigure.MODULUS);
+    double strength = needed(node, path, "strengthMPa", ProductFigure.STRENGTH);
+    double density = needed(node, path, "densityGPerCm3", ProductFigure.DENSITY);
+    double shrinkage = needed(node, path, "shrinkage", ProductFigure.SHRINKAGE);
     boolean levelling = flag(node, path, "levelling", false);
     Handling handling =
         word(
@@ -48,6 +51,7 @@ final class ProductReader extends FileFields {
             "handling",
             Handling.class,
             levelling ? Handling.BRUSHED : Handling.PUTTY);
+    boolean standsFree = flag(node, path, "standsFree", !levelling);
     boolean soaksOff = flag(node, path, "soaksOff", false);
     boolean setsByItself = flag(node, path, "setsByItself", handling == Handling.POWDER_AND_LIQUID);
     Optional<LightCure> light = light(node.path("light"), path + ".light");
@@ -69,18 +73,23 @@ final class ProductReader extends FileFields {
         density,
         shrinkage,
         levelling,
-        !levelling,
+        standsFree,
         handling,
         soaksOff,
         setsByItself ? Optional.empty() : light,
-        "given in the file");
+        said(node, path, "origin").orElse("given in the file"));
   }
 
-  private double needed(JsonNode node, String path, String name, double least, double most) {
+  private double needed(JsonNode node, String path, String name, ProductFigure figure) {
     if (missing(node.path(name))) {
       faults.add(new Fault(path + "." + name, "missing", "a number"));
     }
-    return plain(node, path, name, least, most, Double.NaN);
+    return figure(node, path, name, figure, Double.NaN);
+  }
+
+  private double figure(
+      JsonNode node, String path, String name, ProductFigure figure, double usual) {
+    return plain(node, path, name, figure.least(), figure.most(), usual);
   }
 
   /** What is left out is as for hard gel. */
@@ -99,8 +108,9 @@ final class ProductReader extends FileFields {
                 "reactivity"))) {
       return Optional.of(usual);
     }
-    double full = plain(node, path, "fullDoseJPerCm2", 0.1, 50, usual.fullDose());
-    double flash = plain(node, path, "flashDoseJPerCm2", 0.01, 50, usual.flashDose());
+    double full = figure(node, path, "fullDoseJPerCm2", ProductFigure.FULL_DOSE, usual.fullDose());
+    double flash =
+        figure(node, path, "flashDoseJPerCm2", ProductFigure.FLASH_DOSE, usual.flashDose());
     if (flash >= full) {
       faults.add(
           new Fault(path + ".flashDoseJPerCm2", "not below the full dose", "less than " + full));
@@ -108,11 +118,16 @@ final class ProductReader extends FileFields {
     }
     return Optional.of(
         new LightCure(
-            plain(node, path, "clearReachMm", 0.05, 5, usual.clearReach()),
-            plain(node, path, "pigmentedReachMm", 0.05, 5, usual.pigmentedReach()),
+            figure(node, path, "clearReachMm", ProductFigure.CLEAR_REACH, usual.clearReach()),
+            figure(
+                node,
+                path,
+                "pigmentedReachMm",
+                ProductFigure.PIGMENTED_REACH,
+                usual.pigmentedReach()),
             full,
             flash,
             wavelengths(node, path, Lamp.SHORTEST_WAVE, Lamp.LONGEST_WAVE, usual.wavelengths()),
-            plain(node, path, "reactivity", 0.05, 5, usual.reactivity())));
+            figure(node, path, "reactivity", ProductFigure.REACTIVITY, usual.reactivity())));
   }
 }

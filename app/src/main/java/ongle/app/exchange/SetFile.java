@@ -6,6 +6,7 @@ import java.util.Locale;
 import java.util.Map;
 import ongle.core.nail.Quantity;
 import ongle.core.nail.Unit;
+import ongle.core.product.Product;
 
 /** Names of the set file: every number carries its unit in its name. */
 final class SetFile {
@@ -39,6 +40,40 @@ final class SetFile {
       map.put((String) namesAndValues[i], namesAndValues[i + 1]);
     }
     return map;
+  }
+
+  /** A usual product by its code, one of the salon's own with its figures. */
+  static Object product(Product product) {
+    if (Product.STANDARD.contains(product)) {
+      return product.code();
+    }
+    Map<String, Object> own =
+        ordered(
+            "label", product.label(),
+            "modulusMPa", rounded(product.modulus()),
+            "strengthMPa", rounded(product.strength()),
+            "densityGPerCm3", rounded(product.density()),
+            "shrinkage", rounded(product.shrinkage()),
+            "levelling", product.levelling(),
+            "handling", word(product.handling()),
+            "standsFree", product.standsFree(),
+            "soaksOff", product.soaksOff(),
+            "setsByItself", product.setsByItself());
+    product
+        .light()
+        .ifPresent(
+            light ->
+                own.put(
+                    "light",
+                    ordered(
+                        "clearReachMm", rounded(light.clearReach()),
+                        "pigmentedReachMm", rounded(light.pigmentedReach()),
+                        "fullDoseJPerCm2", rounded(light.fullDose()),
+                        "flashDoseJPerCm2", rounded(light.flashDose()),
+                        "wavelengthsNm", light.wavelengths().stream().sorted().toList(),
+                        "reactivity", rounded(light.reactivity()))));
+    own.put("origin", product.origin());
+    return own;
   }
 
   private static String camel(Quantity quantity) {

@@ -267,7 +267,7 @@ class FitController {
   private static void show(PlannedSet planned, Finger finger, Seat seat, Model model) {
     SetPage.show(planned, Stage.FIT, finger, seat, model);
     NailPlan plan = planned.of(finger);
-    boolean chosen = planned.set().nail(finger).adjustments().way().isPresent();
+    boolean chosen = planned.byHand(finger).way().isPresent();
     model.addAttribute("finger", finger);
     model.addAttribute("plan", plan);
     model.addAttribute("kits", kitsOf(plan));
@@ -278,7 +278,7 @@ class FitController {
     model.addAttribute("bitten", planned.set().getBitten());
     model.addAttribute("isBitten", plan.nail().condition() == PlateCondition.BITTEN);
     model.addAttribute("verdict", FitWords.of(plan));
-    model.addAttribute("byHand", planned.set().nail(finger).adjustments().tip().isPresent());
+    model.addAttribute("byHand", planned.byHand(finger).tip().isPresent());
     model.addAttribute("wayByHand", chosen);
     model.addAttribute("ways", ways(plan));
     model.addAttribute("schools", TipsOrForms.values());

@@ -7,7 +7,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
-import java.util.TreeSet;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
@@ -83,21 +82,11 @@ record LampForm(
   }
 
   private Set<Integer> waves(Map<String, String> faults) {
-    Set<Integer> waves = new TreeSet<>();
-    for (String part : wavelengths.strip().split("[,; ]+")) {
-      if (!part.matches("\\d{1,4}") || !Lamp.shinesAt(Integer.parseInt(part))) {
-        faults.put(
-            "wavelengths",
-            "Whole numbers from "
-                + Lamp.SHORTEST_WAVE
-                + " to "
-                + Lamp.LONGEST_WAVE
-                + " nm, as 365 405.");
-        return waves;
-      }
-      waves.add(Integer.valueOf(part));
+    Optional<Set<Integer>> waves = Lamp.wavelengths(wavelengths);
+    if (waves.isEmpty()) {
+      faults.put("wavelengths", Lamp.WAVELENGTHS_ALLOWED);
     }
-    return waves;
+    return waves.orElse(Set.of());
   }
 
   private List<Programme> buttons(Map<String, String> faults) {

@@ -6,6 +6,7 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.TreeMap;
 import java.util.TreeSet;
+import java.util.function.Function;
 import ongle.core.fitting.BuildWay;
 import ongle.core.fitting.FreeHandOrForms;
 import ongle.core.fitting.TipsOrForms;
@@ -43,32 +44,36 @@ record Choices(
   /** What was set by hand on one nail. */
   record OfNail(
       Map<Quantity, Double> values, String tipKit, String tipNumber, BuildWay way, String product) {
-    static OfNail of(Adjustments by) {
+    static OfNail of(SetNail nail) {
+      Adjustments by = nail.adjustments(none -> Optional.empty());
       return new OfNail(
           new TreeMap<>(by.values()),
           by.tip().map(TipNumber::kit).orElse(null),
           by.tip().map(TipNumber::number).orElse(null),
           by.way().orElse(null),
-          by.product().map(Product::code).orElse(null));
+          nail.getProduct());
     }
 
-    Adjustments adjustments() {
+    /**
+     * @param products by code
+     */
+    Adjustments adjustments(Function<String, Optional<Product>> products) {
       return new Adjustments(
           values,
           Optional.ofNullable(tipNumber).map(number -> new TipNumber(tipKit, number)),
           Optional.ofNullable(way),
-          Optional.ofNullable(product).flatMap(Product::ofCode));
+          Optional.ofNullable(product).flatMap(products));
     }
   }
 
   static Choices of(NailSet set) {
     Map<Finger, OfNail> nails = new TreeMap<>();
-    set.getNails().forEach(nail -> nails.put(nail.getFinger(), OfNail.of(nail.adjustments())));
+    set.getNails().forEach(nail -> nails.put(nail.getFinger(), OfNail.of(nail)));
     return new Choices(
         set.getShape(),
         set.length().mode(),
         set.length().value(),
-        set.product().code(),
+        set.getProduct(),
         set.getSchool(),
         set.getArch(),
         set.getAcross(),
@@ -84,8 +89,12 @@ record Choices(
     return new LengthWish(lengthMode, length);
   }
 
-  /** What differs from the other, in a few words for a list of steps. */
-  String against(Choices before) {
+  /**
+   * What differs from the other, in a few words for a list of steps.
+   *
+   * @param products by code
+   */
+  String against(Choices before, Function<String, Optional<Product>> products) {
     if (!shape.equals(before.shape)) {
       return "shape to " + shape.label();
     }
@@ -93,7 +102,7 @@ record Choices(
       return "length wish";
     }
     if (!product.equals(before.product)) {
-      return "product to " + Product.ofCode(product).map(Product::label).orElse(product);
+      return "product to " + products.apply(product).map(Product::label).orElse(product);
     }
     if (apex != before.apex) {
       return "apex " + apex.label();

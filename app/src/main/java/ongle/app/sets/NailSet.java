@@ -164,9 +164,9 @@ public class NailSet {
     return new LengthWish(lengthMode, lengthValue);
   }
 
-  public Product product() {
-    return Product.ofCode(product)
-        .orElseThrow(() -> new IllegalStateException("unknown product " + product));
+  /** Code of the product it is built of. */
+  public String getProduct() {
+    return product;
   }
 
   public ApexSchool getSchool() {
@@ -396,7 +396,7 @@ public class NailSet {
     } else if (change instanceof Remedy.DeepenBarrel deepen) {
       nail.byHand(Quantity.BARREL_DEPTH, deepen.percent(), at);
     } else if (change instanceof Remedy.OtherProduct other) {
-      if (nail.adjustments().product().isPresent()) {
+      if (nail.getProduct() != null) {
         nail.buildIn(other.product());
       } else {
         buildIn(other.product());
@@ -427,6 +427,6 @@ public class NailSet {
     kit = choices.kit();
     tipsOrForms = choices.tipsOrForms();
     bitten = choices.bitten();
-    choices.nails().forEach((finger, chosen) -> nail(finger).adjust(chosen.adjustments(), at));
+    choices.nails().forEach((finger, chosen) -> nail(finger).adjust(chosen, at));
   }
 }

@@ -7,6 +7,7 @@ import ongle.app.clients.Client;
 import ongle.core.nail.Finger;
 import ongle.core.nail.Nail;
 import ongle.core.nail.Readings;
+import ongle.core.plan.Adjustments;
 import ongle.core.plan.NailPlan;
 import ongle.core.plan.SetPlan;
 
@@ -23,6 +24,16 @@ public record PlannedSet(
     NailSet set, Optional<NailSet> lastVisit, Client client, Readings readings, SetPlan plan) {
   public long id() {
     return set.getId();
+  }
+
+  /** Shape, length and product in words. */
+  public String summary() {
+    return SetReader.summary(set, plan.wish().product());
+  }
+
+  /** What was set by hand on one nail. */
+  public Adjustments byHand(Finger finger) {
+    return of(finger).item().adjustments();
   }
 
   public NailPlan of(Finger finger) {

@@ -5,6 +5,7 @@ import java.time.LocalDateTime;
 import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.Optional;
+import ongle.app.products.Products;
 import ongle.app.web.NotFound;
 import org.springframework.dao.OptimisticLockingFailureException;
 import org.springframework.resilience.annotation.Retryable;
@@ -25,13 +26,20 @@ public class SetHistory {
   private final SetStateRepository states;
   private final SetRepository sets;
   private final SetReader reader;
+  private final Products products;
   private final Clock clock;
   private final JsonMapper json = JsonMapper.builder().build();
 
-  SetHistory(SetStateRepository states, SetRepository sets, SetReader reader, Clock clock) {
+  SetHistory(
+      SetStateRepository states,
+      SetRepository sets,
+      SetReader reader,
+      Products products,
+      Clock clock) {
     this.states = states;
     this.sets = sets;
     this.reader = reader;
+    this.products = products;
     this.clock = clock;
   }
 
@@ -149,7 +157,7 @@ public class SetHistory {
         SetState.step(
             set.getId(),
             place + 1,
-            what == null ? after.against(before) : what,
+            what == null ? after.against(before, products::of) : what,
             now(),
             write(after)));
     set.standAt(place + 1);

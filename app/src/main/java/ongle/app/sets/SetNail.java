@@ -20,6 +20,7 @@ import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Function;
 import ongle.core.fitting.BuildWay;
 import ongle.core.nail.EarlierProduct;
 import ongle.core.nail.Finger;
@@ -142,7 +143,17 @@ public class SetNail {
     return measured;
   }
 
-  public Adjustments adjustments() {
+  /** Code of the product this finger alone is built of; null for the set's. */
+  public String getProduct() {
+    return product;
+  }
+
+  /**
+   * What was set by hand.
+   *
+   * @param products by code
+   */
+  Adjustments adjustments(Function<String, Optional<Product>> products) {
     Map<Quantity, Double> byHand = new EnumMap<>(Quantity.class);
     values.forEach(
         (quantity, value) -> {
@@ -154,7 +165,7 @@ public class SetNail {
         byHand,
         Optional.ofNullable(tipNumber).map(number -> new TipNumber(tipKit, number)),
         Optional.ofNullable(way),
-        Optional.ofNullable(product).flatMap(Product::ofCode));
+        Optional.ofNullable(product).flatMap(products));
   }
 
   void byHand(Quantity quantity, double value, LocalDateTime at) {
@@ -162,7 +173,8 @@ public class SetNail {
   }
 
   /** Sets by hand just this, as it once was. */
-  void adjust(Adjustments by, LocalDateTime at) {
+  void adjust(Choices.OfNail chosen, LocalDateTime at) {
+    Adjustments by = chosen.adjustments(none -> Optional.empty());
     for (Quantity quantity : Adjustments.QUANTITIES) {
       double wanted = by.of(quantity).orElse(Double.NaN);
       if (Double.isNaN(wanted)) {
@@ -173,7 +185,7 @@ public class SetNail {
     }
     takeTip(by.tip().orElse(null));
     way = by.way().orElse(null);
-    buildIn(by.product().orElse(null));
+    product = chosen.product();
   }
 
   void put(Quantity quantity, Taken value) {

@@ -44,7 +44,7 @@ public record SetPage(
         planned.id(),
         planned.client().getId(),
         planned.client().getName(),
-        SetReader.summary(planned.set()),
+        planned.summary(),
         stage,
         finger,
         seat,

@@ -12,6 +12,7 @@ import ongle.app.clients.Client;
 import ongle.app.clients.ClientHistory;
 import ongle.app.clients.ClientRepository;
 import ongle.app.kits.KitCatalogue;
+import ongle.app.products.Products;
 import ongle.app.web.NotFound;
 import ongle.app.web.Numbers;
 import ongle.core.fitting.Schools;
@@ -36,11 +37,13 @@ public class SetReader implements ClientHistory {
   private final SetRepository sets;
   private final ClientRepository clients;
   private final KitCatalogue kits;
+  private final Products products;
 
-  SetReader(SetRepository sets, ClientRepository clients, KitCatalogue kits) {
+  SetReader(SetRepository sets, ClientRepository clients, KitCatalogue kits, Products products) {
     this.sets = sets;
     this.clients = clients;
     this.kits = kits;
+    this.products = products;
   }
 
   /**
@@ -92,7 +95,7 @@ public class SetReader implements ClientHistory {
         new SetWish(
             choices.shape(),
             choices.lengthWish(),
-            Product.ofCode(choices.product()).orElseGet(set::product),
+            product(choices.product()),
             choices.apex(),
             choices.arch(),
             choices.across(),
@@ -107,7 +110,7 @@ public class SetReader implements ClientHistory {
                 nail ->
                     new SetPlanner.Item(
                         readings.nail(nail.getFinger(), nail.getPlateCondition(), nail.getSkin()),
-                        choices.nails().get(nail.getFinger()).adjustments(),
+                        choices.nails().get(nail.getFinger()).adjustments(products::of),
                         nail.lookOver()))
             .toList();
     return new PlannedSet(set, last, client, readings, SetPlanner.plan(wish, items));
@@ -127,8 +130,8 @@ public class SetReader implements ClientHistory {
                     new SetPlanner.Item(
                         readings.nail(nail.getFinger(), nail.getPlateCondition(), nail.getSkin()),
                         nail.getFinger() == finger
-                            ? with(nail.adjustments(), tried)
-                            : nail.adjustments(),
+                            ? with(nail.adjustments(products::of), tried)
+                            : nail.adjustments(products::of),
                         nail.lookOver()))
             .toList();
     return new PlannedSet(
@@ -146,13 +149,19 @@ public class SetReader implements ClientHistory {
     return new SetWish(
         set.getShape(),
         length,
-        set.product(),
+        product(set.getProduct()),
         set.getSchool(),
         set.getArch(),
         set.getAcross(),
         kits.fitting(set.schools(), Optional.ofNullable(set.getKit())),
         wearer(set, client),
         new Wearing(set.getWearDays(), set.getSkipped(), growth(set)));
+  }
+
+  private Product product(String code) {
+    return products
+        .of(code)
+        .orElseThrow(() -> new IllegalStateException("unknown product " + code));
   }
 
   private static Wearer wearer(NailSet set, Client client) {
@@ -234,9 +243,13 @@ public class SetReader implements ClientHistory {
    */
   public record Worn(long setId, Client client, LocalDate due, String summary) {}
 
+  private String summary(NailSet set) {
+    return summary(set, product(set.getProduct()));
+  }
+
   /** Shape, length and product in words. */
-  public static String summary(NailSet set) {
-    return set.getShape().label() + ", " + inWords(set.length()) + ", " + set.product().label();
+  static String summary(NailSet set, Product product) {
+    return set.getShape().label() + ", " + inWords(set.length()) + ", " + product.label();
   }
 
   private static String inWords(LengthWish length) {

@@ -5,9 +5,11 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import ongle.app.drawing.Scene;
 import ongle.app.drawing.ShapeDrawing;
 import ongle.app.drawing.TenDrawing;
+import ongle.app.products.Products;
 import ongle.app.sets.PlannedSet;
 import ongle.app.sets.SetEditor;
 import ongle.app.sets.SetPage;
@@ -43,10 +45,12 @@ import org.springframework.web.bind.annotation.RequestParam;
 class ShapeController {
   private final SetReader reader;
   private final SetEditor editor;
+  private final Products products;
 
-  ShapeController(SetReader reader, SetEditor editor) {
+  ShapeController(SetReader reader, SetEditor editor, Products products) {
     this.reader = reader;
     this.editor = editor;
+    this.products = products;
   }
 
   /** What a hand does all day. */
@@ -90,9 +94,9 @@ class ShapeController {
       @ModelAttribute("seat") Seat seat,
       Model model) {
     shape.ifPresent(wanted -> editor.wishShape(id, wanted));
-    product.flatMap(Product::ofCode).ifPresent(wanted -> editor.buildIn(id, wanted));
+    product.flatMap(products::of).ifPresent(wanted -> editor.buildIn(id, wanted));
     if (ownProduct.isPresent() && finger.isPresent()) {
-      editor.buildIn(id, finger.get(), ownProduct.flatMap(Product::ofCode));
+      editor.buildIn(id, finger.get(), ownProduct.flatMap(products::of));
     }
     LengthWish.Mode current = reader.lengthOf(id).mode();
     LengthField refused = null;
@@ -194,7 +198,7 @@ class ShapeController {
     return "shape/answer";
   }
 
-  private static void show(PlannedSet planned, Finger finger, Seat seat, Model model) {
+  private void show(PlannedSet planned, Finger finger, Seat seat, Model model) {
     SetPage.show(planned, Stage.SHAPE, finger, seat, model);
     LengthWish length = planned.set().length();
     Nail sample = planned.of(Finger.of(Hand.RIGHT, Digit.MIDDLE)).nail();
@@ -206,11 +210,10 @@ class ShapeController {
             .toList());
     model.addAttribute("modes", LengthWish.Mode.values());
     model.addAttribute("length", field(length));
-    model.addAttribute("products", Product.STANDARD);
-    model.addAttribute("product", planned.set().product());
+    model.addAttribute("products", offered(planned));
+    model.addAttribute("product", planned.plan().wish().product());
     model.addAttribute(
-        "ownProduct",
-        planned.set().nail(finger).adjustments().product().map(Product::code).orElse(""));
+        "ownProduct", planned.byHand(finger).product().map(Product::code).orElse(""));
     model.addAttribute("activities", Activity.values());
     model.addAttribute(
         "does",
@@ -220,6 +223,18 @@ class ShapeController {
     model.addAttribute(
         "hands", TenDrawing.hands(planned.inOrder(Finger.asSeenFrom(seat)), seat, finger));
     model.addAttribute("notes", notes(planned));
+  }
+
+  /** What can be chosen, and what is built of already although it was put away since. */
+  private List<Product> offered(PlannedSet planned) {
+    return Stream.concat(
+            products.all().stream(),
+            Stream.concat(
+                Stream.of(planned.plan().wish().product()),
+                planned.plan().nails().stream()
+                    .flatMap(nail -> nail.item().adjustments().product().stream())))
+        .distinct()
+        .toList();
   }
 
   private static LengthField field(LengthWish length) {
@@ -256,17 +271,23 @@ class ShapeController {
         notes.add(names(decided) + ": " + decision.label() + whoDecided(decided) + ".");
       }
     }
-    planned.set().getNails().stream()
-        .filter(nail -> nail.adjustments().product().isPresent())
+    planned
+        .plan()
+        .nails()
         .forEach(
             nail ->
-                notes.add(
-                    nail.getFinger().label()
-                        + ": built in "
-                        + nail.adjustments().product().get().label()
-                        + ", the others in "
-                        + planned.set().product().label()
-                        + "."));
+                nail.item()
+                    .adjustments()
+                    .product()
+                    .ifPresent(
+                        own ->
+                            notes.add(
+                                nail.nail().finger().label()
+                                    + ": built in "
+                                    + own.label()
+                                    + ", the others in "
+                                    + planned.plan().wish().product().label()
+                                    + ".")));
     List<NailPlan> wide = built.stream().filter(plan -> WhichWay.wide(plan.nail())).toList();
     if (!wide.isEmpty()) {
       notes.add(names(wide) + ": wide plates. " + WhichWay.adviceForWide());

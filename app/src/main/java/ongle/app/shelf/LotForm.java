@@ -3,6 +3,7 @@ package ongle.app.shelf;
 import java.time.LocalDate;
 import java.time.format.DateTimeParseException;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -41,9 +42,12 @@ record LotForm(
    */
   record Read(Optional<Lot> lot, Map<String, String> faults) {}
 
-  Read read() {
+  /**
+   * @param materials what may be in it
+   */
+  Read read(List<Material> materials) {
     Map<String, String> faults = new LinkedHashMap<>();
-    if (Material.ofCode(material).isEmpty()) {
+    if (materials.stream().noneMatch(each -> each.code().equals(material))) {
       faults.put("material", "Choose what is in it.");
     }
     if (number.isBlank() || number.strip().length() > Lot.LONGEST_NUMBER) {

@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import ongle.app.products.Products;
 import ongle.app.salon.SalonSettings;
 import ongle.app.web.Numbers;
 import ongle.core.portion.Lot;
@@ -26,11 +27,13 @@ class ShelfController {
   private static final int LONGEST_CURRENCY = 8;
 
   private final Shelf shelf;
+  private final Products products;
   private final SalonSettings salon;
   private final Clock clock;
 
-  ShelfController(Shelf shelf, SalonSettings salon, Clock clock) {
+  ShelfController(Shelf shelf, Products products, SalonSettings salon, Clock clock) {
     this.shelf = shelf;
+    this.products = products;
     this.salon = salon;
     this.clock = clock;
   }
@@ -60,7 +63,7 @@ class ShelfController {
 
   @PostMapping
   String add(@RequestParam UUID formKey, LotForm form, Model model) {
-    LotForm.Read read = form.read();
+    LotForm.Read read = form.read(products.materials());
     read.lot().ifPresent(lot -> shelf.add(formKey, lot));
     return read.lot().isPresent()
         ? "redirect:/shelf"
@@ -69,7 +72,7 @@ class ShelfController {
 
   @PostMapping("/{id}")
   String correct(@PathVariable long id, @RequestParam int seen, LotForm form, Model model) {
-    LotForm.Read read = form.read();
+    LotForm.Read read = form.read(products.materials());
     if (read.lot().isEmpty()) {
       return show(new Written(Optional.of(id), seen, form, read.faults(), ""), model);
     }
@@ -109,11 +112,11 @@ class ShelfController {
         shelf.all().stream().collect(Collectors.groupingBy(kept -> kept.lot().material()));
     model.addAttribute(
         "groups",
-        Material.all().stream()
+        products.materials().stream()
             .filter(material -> byMaterial.containsKey(material.code()))
             .map(material -> group(material, byMaterial.get(material.code()), today))
             .toList());
-    model.addAttribute("materials", Material.all());
+    model.addAttribute("materials", products.materials());
     model.addAttribute("currency", salon.current().getCurrency());
     model.addAttribute("lotId", written.id().orElse(null));
     model.addAttribute("seen", written.seen());

@@ -121,7 +121,7 @@ class WorkbenchPage {
                     edited.shown(
                         NumberField.stored(nail, quantity, computed(plan, quantity), "computed")))
             .toList());
-    model.addAttribute("byHand", !nail.adjustments().values().isEmpty());
+    model.addAttribute("byHand", !plan.item().adjustments().values().isEmpty());
     List<Remedy> helps = Remedy.of(planned.plan().wish(), plan);
     model.addAttribute("findings", Findings.of(plan, neighbours(planned, plan), helps));
     model.addAttribute("remedies", offers(helps));

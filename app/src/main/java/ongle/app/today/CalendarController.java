@@ -111,7 +111,7 @@ class CalendarController {
                     id,
                     planned.set().getCreatedAt().toLocalDate().plusDays(nail.outlook().due().day()),
                     client,
-                    SetReader.summary(planned.set())));
+                    planned.summary()));
     return sent(file, "visit-" + id + ".ics");
   }
 

@@ -1,8 +1,10 @@
 package ongle.core.cure;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
+import java.util.TreeSet;
 
 /**
  * A curing lamp.
@@ -39,6 +41,26 @@ public record Lamp(
   public static final int SHORTEST_WAVE = 300;
 
   public static final int LONGEST_WAVE = 500;
+
+  /** What may be typed for wavelengths. */
+  public static final String WAVELENGTHS_ALLOWED =
+      "Whole numbers from " + SHORTEST_WAVE + " to " + LONGEST_WAVE + " nm, as 365 405.";
+
+  /**
+   * Wavelengths as typed, with commas or spaces between them.
+   *
+   * @return empty if one of them is none a lamp shines at
+   */
+  public static Optional<Set<Integer>> wavelengths(String typed) {
+    Set<Integer> waves = new TreeSet<>();
+    for (String part : typed.strip().split("[,; ]+")) {
+      if (!part.matches("\\d{1,4}") || !shinesAt(Integer.parseInt(part))) {
+        return Optional.empty();
+      }
+      waves.add(Integer.valueOf(part));
+    }
+    return Optional.of(waves);
+  }
 
   /** An LED lamp of usual strength. */
   public static final Lamp LED =

@@ -2,7 +2,6 @@ package ongle.core.portion;
 
 import java.util.Arrays;
 import java.util.List;
-import java.util.Optional;
 import java.util.stream.Stream;
 import ongle.core.product.Handling;
 import ongle.core.product.Product;
@@ -54,15 +53,11 @@ public record Material(String code, String label, Measure measure) {
         : new Material(product.code(), product.label(), Measure.MILLILITRE);
   }
 
-  /** Everything Ongle works out an amount of. */
-  public static List<Material> all() {
+  /** Everything Ongle works out an amount of, where these are built with. */
+  public static List<Material> all(List<Product> products) {
     return Stream.concat(
-            Product.STANDARD.stream().map(Material::of),
+            products.stream().map(Material::of),
             Arrays.stream(new Material[] {ACRYLIC_LIQUID, COLOUR, TOP_COAT, PRIMER, REMOVER}))
         .toList();
-  }
-
-  public static Optional<Material> ofCode(String code) {
-    return all().stream().filter(material -> material.code().equals(code)).findFirst();
   }
 }

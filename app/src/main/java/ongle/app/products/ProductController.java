@@ -1,0 +1,173 @@
+package ongle.app.products;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.TreeSet;
+import java.util.UUID;
+import ongle.app.lamps.Lamps;
+import ongle.app.web.NotFound;
+import ongle.app.web.Numbers;
+import ongle.core.cure.Lamp;
+import ongle.core.product.Handling;
+import ongle.core.product.LightCure;
+import ongle.core.product.Product;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+
+/** The products with their figures; the salon's own can be written and corrected. */
+@Controller
+@RequestMapping("/products")
+class ProductController {
+  private final Products products;
+  private final Lamps lamps;
+
+  ProductController(Products products, Lamps lamps) {
+    this.products = products;
+    this.lamps = lamps;
+  }
+
+  /**
+   * A product as it is listed.
+   *
+   * @param own whether it is the salon's own
+   */
+  record Row(
+      String code,
+      String label,
+      String laid,
+      String strong,
+      String rest,
+      String light,
+      String origin,
+      boolean own,
+      boolean putAway) {}
+
+  /** A product as it is being written: a new one, or one to correct. */
+  private record Written(
+      Optional<String> code, int seen, ProductForm form, Map<String, String> faults, String why) {}
+
+  /**
+   * @param product to correct
+   * @param like to begin a new one from
+   */
+  @GetMapping
+  String page(
+      @RequestParam Optional<String> product, @RequestParam Optional<String> like, Model model) {
+    Lamp lamp = lamps.of("");
+    Optional<Products.Kept> own = product.flatMap(this::kept);
+    Product from = like.flatMap(products::of).orElse(Product.HARD_GEL);
+    return show(
+        own.map(
+                kept ->
+                    new Written(
+                        product, kept.seen(), ProductForm.of(kept.product(), lamp), Map.of(), ""))
+            .orElseGet(
+                () ->
+                    new Written(
+                        Optional.empty(), 0, ProductForm.of(from, lamp).anew(), Map.of(), "")),
+        model);
+  }
+
+  private Optional<Products.Kept> kept(String code) {
+    return products.own().stream().filter(kept -> kept.product().code().equals(code)).findFirst();
+  }
+
+  @PostMapping
+  String add(@RequestParam UUID formKey, ProductForm form, Model model) {
+    ProductForm.Read read =
+        form.read("own-" + formKey.toString().substring(0, 8), lamps.of(form.lamp()));
+    read.product().ifPresent(product -> products.add(formKey, product));
+    return read.product().isPresent()
+        ? "redirect:/products"
+        : show(new Written(Optional.empty(), 0, form, read.faults(), ""), model);
+  }
+
+  @PostMapping("/{code}")
+  String correct(@PathVariable String code, @RequestParam int seen, ProductForm form, Model model) {
+    int now = kept(code).orElseThrow(() -> new NotFound("product " + code)).seen();
+    ProductForm.Read read = form.read(code, lamps.of(form.lamp()));
+    if (read.product().isEmpty()) {
+      return show(new Written(Optional.of(code), seen, form, read.faults(), ""), model);
+    }
+    return products.correct(seen, read.product().get())
+        ? "redirect:/products"
+        : show(
+            new Written(
+                Optional.of(code),
+                now,
+                form,
+                Map.of(),
+                "Somebody else changed this product meanwhile. Look at it above, then keep yours or leave it."),
+            model);
+  }
+
+  @PostMapping("/{code}/away")
+  String putAway(@PathVariable String code, @RequestParam(defaultValue = "true") boolean away) {
+    products.putAway(code, away);
+    return "redirect:/products";
+  }
+
+  private String show(Written written, Model model) {
+    List<Lamps.Kept> all = lamps.all();
+    Lamp first = all.get(0).lamp();
+    model.addAttribute(
+        "usual",
+        Product.STANDARD.stream().map(product -> row(product, first, false, false)).toList());
+    model.addAttribute(
+        "own",
+        products.own().stream()
+            .map(kept -> row(kept.product(), first, true, kept.putAway()))
+            .toList());
+    model.addAttribute("handlings", Handling.values());
+    model.addAttribute("lamps", all);
+    model.addAttribute("lampLabel", first.label());
+    model.addAttribute("code", written.code().orElse(null));
+    model.addAttribute("seen", written.seen());
+    model.addAttribute("form", written.form());
+    model.addAttribute("faults", written.faults());
+    model.addAttribute("why", written.why());
+    model.addAttribute("formKey", UUID.randomUUID());
+    return "products/page";
+  }
+
+  private static Row row(Product product, Lamp lamp, boolean own, boolean putAway) {
+    return new Row(
+        product.code(),
+        product.label(),
+        product.handling().label()
+            + (product.levelling() ? ", levels itself" : "")
+            + (product.soaksOff() ? ", soaks off" : ", filed off"),
+        Numbers.format(product.modulus(), 0)
+            + " and "
+            + Numbers.format(product.strength(), 0)
+            + " MPa",
+        Numbers.format(product.density(), 2)
+            + " g/cm³, shrinks "
+            + Numbers.format(100 * product.shrinkage(), 0)
+            + " %",
+        product.light().map(light -> light(light, lamp)).orElse("sets by itself"),
+        product.origin(),
+        own,
+        putAway);
+  }
+
+  private static String light(LightCure light, Lamp lamp) {
+    return ProductForm.seconds(light.fullDose(), lamp)
+        + " s, flash "
+        + ProductForm.seconds(light.flashDose(), lamp)
+        + " s; reaches "
+        + Numbers.mm(light.clearReach())
+        + ", pigmented "
+        + Numbers.mm(light.pigmentedReach())
+        + "; "
+        + String.join(
+            " or ", new TreeSet<>(light.wavelengths()).stream().map(String::valueOf).toList())
+        + " nm";
+  }
+}
