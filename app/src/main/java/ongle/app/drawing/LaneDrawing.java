@@ -1,12 +1,10 @@
 package ongle.app.drawing;
 
 import java.util.List;
-import java.util.Optional;
 import java.util.function.Predicate;
 import ongle.app.drawing.Scene.Point;
 import ongle.core.bench.BenchPlan;
 import ongle.core.bench.Step;
-import ongle.core.nail.Finger;
 import ongle.core.schedule.Schedule;
 
 /** An appointment as lanes: technician, lamp and the client's two hands, over the minutes. */
@@ -16,12 +14,6 @@ public final class LaneDrawing {
   private static final double LANE = 9;
   private static final double GAP = 3;
   private static final double TOP = 5;
-
-  /** Room a finger's name takes, mm. */
-  private static final double NAME_NEEDS = 2.6;
-
-  /** A pause shorter than this does not part the work on a nail, s. */
-  private static final int PART_OF_IT = 15;
 
   private LaneDrawing() {}
 
@@ -34,10 +26,10 @@ public final class LaneDrawing {
       scene.line("extend", x, TOP, x, bottom + 1);
       scene.text("note", x, bottom + 3.6, "middle", minute + (minute == 0 ? " min" : ""));
     }
-    lane(scene, 0, "you", plan, schedule, perSecond, false, slot -> slot.job().technician());
-    lane(scene, 1, "lamp", plan, schedule, perSecond, false, slot -> slot.job().lamp());
-    lane(scene, 2, "right hand", plan, schedule, perSecond, true, Schedule.Slot::right);
-    lane(scene, 3, "left hand", plan, schedule, perSecond, true, Schedule.Slot::left);
+    lane(scene, 0, "you", plan, schedule, perSecond, slot -> slot.job().technician());
+    lane(scene, 1, "lamp", plan, schedule, perSecond, slot -> slot.job().lamp());
+    lane(scene, 2, "right hand", plan, schedule, perSecond, Schedule.Slot::right);
+    lane(scene, 3, "left hand", plan, schedule, perSecond, Schedule.Slot::left);
     return scene.build(
         0,
         0,
@@ -58,52 +50,24 @@ public final class LaneDrawing {
       BenchPlan plan,
       Schedule schedule,
       double perSecond,
-      boolean ofHand,
       Predicate<Schedule.Slot> in) {
     double top = TOP + number * (LANE + GAP);
     scene.text("view-name", LEFT - 1.5, top + LANE * 0.62, "end", name);
     scene.line("axis-line", LEFT, top + LANE, LEFT + WIDTH, top + LANE);
-    List<Schedule.Slot> slots = schedule.slots().stream().filter(in).toList();
-    slots.forEach(
-        slot -> {
-          double from = LEFT + slot.start() * perSecond;
-          double to = LEFT + slot.end() * perSecond;
-          scene.closed(
-              "slot " + plan.step(slot.job().id()).map(LaneDrawing::css).orElse("slot-work"),
-              List.of(
-                  new Point(from, top),
-                  new Point(to, top),
-                  new Point(to, top + LANE),
-                  new Point(from, top + LANE)));
-        });
-    if (ofHand) {
-      fingers(scene, top + LANE + 2.2, plan, slots, perSecond);
-    }
-  }
-
-  /** Which nail is worked on, where the stretch of time is long enough to say it. */
-  private static void fingers(
-      Scene.Builder scene, double y, BenchPlan plan, List<Schedule.Slot> slots, double perSecond) {
-    int from = 0;
-    while (from < slots.size()) {
-      Optional<Finger> finger = finger(plan, slots.get(from));
-      int to = from;
-      while (to + 1 < slots.size()
-          && slots.get(to + 1).start() - slots.get(to).end() < PART_OF_IT
-          && finger(plan, slots.get(to + 1)).equals(finger)) {
-        to++;
-      }
-      double begins = LEFT + slots.get(from).start() * perSecond;
-      double ends = LEFT + slots.get(to).end() * perSecond;
-      if (finger.isPresent() && ends - begins > NAME_NEEDS) {
-        scene.text("note", (begins + ends) / 2, y, 0.85, "middle", finger.get().name());
-      }
-      from = to + 1;
-    }
-  }
-
-  private static Optional<Finger> finger(BenchPlan plan, Schedule.Slot slot) {
-    return plan.step(slot.job().id()).flatMap(Step::finger);
+    schedule.slots().stream()
+        .filter(in)
+        .forEach(
+            slot -> {
+              double from = LEFT + slot.start() * perSecond;
+              double to = LEFT + slot.end() * perSecond;
+              scene.closed(
+                  "slot " + plan.step(slot.job().id()).map(LaneDrawing::css).orElse("slot-work"),
+                  List.of(
+                      new Point(from, top),
+                      new Point(to, top),
+                      new Point(to, top + LANE),
+                      new Point(from, top + LANE)));
+            });
   }
 
   private static String css(Step step) {
