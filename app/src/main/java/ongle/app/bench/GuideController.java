@@ -234,7 +234,7 @@ class GuideController {
     model.addAttribute("paused", guide.paused());
     model.addAttribute("finished", guide.finished(now));
     guide
-        .instead()
+        .instead(now)
         .ifPresent(
             step ->
                 model.addAttribute(

@@ -1,6 +1,7 @@
 package ongle.app.drawing;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
 import ongle.app.drawing.Scene.Point;
@@ -22,6 +23,12 @@ final class LayDrawing {
   private static final double TYPE = 1.25;
   private static final double BEHIND = 2.5;
   private static final int STEPS = 40;
+
+  /** Room for a helping to the middle of it, mm. */
+  private static final double BESIDE = 4;
+
+  /** Room for the longest label, mm. */
+  private static final double LABEL = 7 * TYPE;
 
   private LayDrawing() {}
 
@@ -52,14 +59,14 @@ final class LayDrawing {
     double apex = profile.apexAt() - plate;
     scene.line("apex-line", view.at(apex, -half), view.at(apex, right));
     label(scene, view.at(apex, 0).y(), right, "apex " + Numbers.thickness(profile.apexThickness()));
-    double helpingAt = -right - 4.5;
+    double helpingAt = -right - BESIDE;
     step.dose().ifPresent(dose -> helping(scene, view, bench, dose, step.of(), helpingAt));
     double behind = plate + BEHIND;
     double top = seat == Seat.OPPOSITE ? -behind : -end - 1.5;
     return scene.build(
-        helpingAt - 4.5,
+        helpingAt - BESIDE,
         top,
-        right - helpingAt + 4.5 + 8.5 * TYPE,
+        right - helpingAt + BESIDE + LABEL,
         behind + end + 1.5,
         plan.nail().finger().label() + ", where it goes",
         step.dose().map(dose -> dose.place().label()).orElse(plan.shape().label()));
@@ -97,7 +104,7 @@ final class LayDrawing {
         edge.add(view.at(x - plate, side * build.halfWidthAt(x)));
       }
       if (side < 0) {
-        java.util.Collections.reverse(edge);
+        Collections.reverse(edge);
       }
       points.addAll(edge);
     }

@@ -11,6 +11,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.function.Consumer;
+import java.util.function.Function;
 import ongle.app.salon.SalonSettings;
 import ongle.app.web.Edit;
 import ongle.app.web.NotFound;
@@ -391,10 +392,14 @@ public class SetEditor {
                         (quantity, value) -> set.nail(finger).byHand(quantity, value, now()))));
   }
 
-  /** Notes how it is carried out, as the bench writes it. */
+  /**
+   * Notes how it is carried out, as the bench writes it.
+   *
+   * @param how from the set as it stands, so that what another window chose meanwhile stays
+   */
   @Transactional
-  public void carryOut(long setId, String how) {
-    change(setId, set -> set.carryOut(how));
+  public void carryOut(long setId, Function<NailSet, String> how) {
+    change(setId, set -> set.carryOut(how.apply(set)));
   }
 
   /** Notes the salon's steps as they stand when the visit begins, and how it is carried out. */

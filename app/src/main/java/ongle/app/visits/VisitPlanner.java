@@ -74,23 +74,27 @@ public class VisitPlanner {
    */
   public Optional<String> choose(long setId, Map<String, String> changed) {
     PlannedSet planned = reader.planned(setId);
-    ObjectNode tree = json.valueToTree(choices(planned.set()));
-    changed.forEach(
-        (name, value) -> {
-          if (tree.has(name)) {
-            tree.put(name, value.strip().replace(',', '.'));
-          }
-        });
     try {
-      VisitChoices wanted = json.treeToValue(tree, VisitChoices.class);
+      VisitChoices wanted = with(planned.set(), changed);
       wanted.wish(planned, lamps.of(wanted.lamp()), Routine.USUAL); // refuses what cannot be
-      editor.carryOut(setId, json.writeValueAsString(wanted));
+      editor.carryOut(setId, set -> json.writeValueAsString(with(set, changed)));
       return Optional.empty();
     } catch (JacksonException noNumber) {
       return Optional.of("Type a number.");
     } catch (IllegalArgumentException outOfRange) {
       return Optional.of(outOfRange.getMessage() + ".");
     }
+  }
+
+  private VisitChoices with(NailSet set, Map<String, String> changed) {
+    ObjectNode tree = json.valueToTree(choices(set));
+    changed.forEach(
+        (name, value) -> {
+          if (tree.has(name)) {
+            tree.put(name, value.strip().replace(',', '.'));
+          }
+        });
+    return json.treeToValue(tree, VisitChoices.class);
   }
 
   /** Keeps the salon's steps and the habits as they stand: the visit begins with them. */

@@ -3,7 +3,14 @@ package ongle.app.visits;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.time.LocalDate;
+import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import java.util.concurrent.CyclicBarrier;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
+import java.util.stream.Stream;
 import ongle.app.SalonTest;
 import ongle.core.bench.NailOrder;
 import ongle.core.bench.Primer;
@@ -50,6 +57,31 @@ class VisitPlannerTest {
 
     assertThat(visits.choose(SET, Map.of(name, value)).orElseThrow()).contains(why);
     assertThat(visits.of(SET).choices()).isEqualTo(before);
+  }
+
+  @Test
+  void twoWindowsChoosingDifferentThingsAtOnceBothHaveTheirs() throws Exception {
+    ExecutorService windows = Executors.newFixedThreadPool(2);
+    try {
+      CyclicBarrier together = new CyclicBarrier(2);
+      List<Future<Optional<String>>> chosen =
+          Stream.of(Map.of("primer", "ACID"), Map.of("order", "WHOLE_HAND"))
+              .map(
+                  choice ->
+                      windows.submit(
+                          () -> {
+                            together.await();
+                            return visits.choose(SET, choice);
+                          }))
+              .toList();
+      for (Future<Optional<String>> each : chosen) {
+        assertThat(each.get()).isEmpty();
+      }
+    } finally {
+      windows.shutdown();
+    }
+    assertThat(visits.of(SET).choices().primer()).isEqualTo(Primer.ACID);
+    assertThat(visits.of(SET).choices().order()).isEqualTo(NailOrder.WHOLE_HAND);
   }
 
   @Test

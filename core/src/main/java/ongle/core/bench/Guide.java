@@ -37,6 +37,7 @@ public final class Guide {
   private final boolean paused;
   private final Duration pausedFor;
   private final Optional<Instant> pausedSince;
+  private final Optional<String> first;
   private final Schedule ahead;
 
   /**
@@ -149,11 +150,9 @@ public final class Guide {
     paused = since.isPresent();
     pausedFor = stopped;
     Hands toDo = new Hands(jobs(plan.left()), jobs(plan.right()), free());
+    first = chosen.filter(id -> isNext(id, toDo));
     ahead =
-        chosen
-            .filter(id -> isNext(id, toDo))
-            .map(id -> Scheduler.beginningWith(id, toDo))
-            .orElseGet(() -> Scheduler.quick(toDo));
+        first.map(id -> Scheduler.beginningWith(id, toDo)).orElseGet(() -> Scheduler.quick(toDo));
   }
 
   private Past passed(Step step, Event event, Instant before, Duration stopped) {
@@ -298,7 +297,9 @@ public final class Guide {
   }
 
   private Stream<Step> coming() {
-    return ahead.slots().stream().flatMap(slot -> plan.step(slot.job().id()).stream());
+    return Stream.concat(first.stream(), ahead.slots().stream().map(slot -> slot.job().id()))
+        .distinct()
+        .flatMap(id -> plan.step(id).stream());
   }
 
   /** The next step of a hand. */
@@ -315,13 +316,14 @@ public final class Guide {
     return !holding.isEmpty() && holding.stream().allMatch(jobs -> jobs.get(0).id().equals(id));
   }
 
-  /** What could be done instead of the current step: the next of the other hand. */
-  public Optional<Step> instead() {
+  /** What could be begun instead of the current step: the next of the other hand, if it is free. */
+  public Optional<Step> instead(Instant now) {
     Hands toDo = new Hands(jobs(plan.left()), jobs(plan.right()), Hands.Free.NOW);
     Optional<Step> current = current();
     return Stream.of(Hand.values())
         .flatMap(hand -> next(hand).stream())
         .filter(step -> current.filter(step::equals).isEmpty() && isNext(step.id(), toDo))
+        .filter(step -> busy(step, now).isEmpty())
         .findFirst();
   }
 
@@ -553,10 +555,10 @@ public final class Guide {
   /**
    * Takes another step before the current one.
    *
-   * @param step what {@link #instead()} offers
+   * @param step what {@link #instead(Instant)} offers
    */
   public Answer first(String step, Instant now) {
-    return instead().filter(one -> one.id().equals(step)).isPresent()
+    return instead(now).filter(one -> one.id().equals(step)).isPresent()
         ? noted(Event.of(now, Event.Type.FIRST, step))
         : Answer.refused("That cannot come first now.");
   }

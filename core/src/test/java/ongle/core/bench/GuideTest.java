@@ -180,12 +180,12 @@ class GuideTest {
     begin();
     Guide guide = work();
     Step advised = guide.current().orElseThrow();
-    Step other = guide.instead().orElseThrow();
+    Step other = guide.instead(now).orElseThrow();
     assertThat(other.hand()).isNotEqualTo(advised.hand());
 
     events.add(guide.first(other.id(), now).event().orElseThrow());
     assertThat(guide().current()).contains(other);
-    assertThat(guide().instead()).contains(advised);
+    assertThat(guide().instead(now)).contains(advised);
     assertThat(guide().ahead().missed()).isEmpty();
 
     guide = work();
@@ -198,11 +198,27 @@ class GuideTest {
   }
 
   @Test
+  void aHandInTheLampIsNotOfferedFirstAndAChosenStepComesEvenBeforeTheLamp() {
+    begin();
+    workTo(StepKind.CURE);
+    Step cure = guide().current().orElseThrow();
+    Step other = guide().instead(now).orElseThrow();
+    events.add(guide().first(other.id(), now).event().orElseThrow());
+    assertThat(guide().current()).contains(other);
+    assertThat(guide().next(1)).isNotEmpty();
+
+    events.remove(events.size() - 1);
+    work();
+    assertThat(guide().running(now)).hasSize(1);
+    assertThat(guide().instead(now).filter(step -> step.on(cure.hand().orElseThrow()))).isEmpty();
+  }
+
+  @Test
   void whatIsForBothHandsIsNotTakenBeforeTheirOwnSteps() {
     begin();
     Guide guide = workTo(StepKind.CLEAR_DESK);
 
-    assertThat(guide.instead()).isEmpty();
+    assertThat(guide.instead(now)).isEmpty();
     assertThat(guide.first(plan.left().get(plan.left().size() - 1).id(), now).event()).isEmpty();
   }
 
