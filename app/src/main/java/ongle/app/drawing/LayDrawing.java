@@ -28,7 +28,7 @@ final class LayDrawing {
   private static final double BESIDE = 4;
 
   /** Room for the longest label, mm. */
-  private static final double LABEL = 7 * TYPE;
+  private static final double LABEL = 8.2 * TYPE;
 
   private LayDrawing() {}
 

@@ -21,8 +21,10 @@ import ongle.app.SalonTest;
 import ongle.app.shelf.LotUse;
 import ongle.app.visits.PlannedVisit;
 import ongle.app.visits.VisitPlanner;
+import ongle.app.web.Numbers;
 import ongle.core.bench.Guide;
 import ongle.core.bench.Step;
+import ongle.core.nail.Finger;
 import ongle.core.schedule.Schedule;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -60,6 +62,18 @@ class BenchTest {
     choose("nozzle", "2,5");
     assertThat(bench.visit(2).choices().nozzle()).isEqualTo(2.5);
     choose("nozzle", "3");
+  }
+
+  @Test
+  void theStripSaysWhatThisVisitLays() throws Exception {
+    choose("visit", "REMOVAL")
+        .andExpect(content().string(containsString("hx-swap-oob=\"morph\"")))
+        .andExpect(content().string(containsString("id=\"strip\"")));
+    assertThat(bench.visit(2).plan().portions()).isEmpty();
+    choose("visit", "NEW_SET");
+    String laid =
+        Numbers.format(bench.visit(2).plan().portions().get(Finger.R5).applied().total(), 0);
+    mvc.perform(get("/sets/2/bench")).andExpect(content().string(containsString(">" + laid + "<")));
   }
 
   private org.springframework.test.web.servlet.ResultActions choose(String name, String value)
