@@ -7,12 +7,16 @@ import java.lang.annotation.Target;
 import org.springframework.boot.test.context.SpringBootTest;
 import org.springframework.boot.webmvc.test.autoconfigure.AutoConfigureMockMvc;
 
-/** The whole application over a database in memory, asked without a network. */
+/**
+ * The whole application over a database in memory, asked without a network. Tests that begin
+ * appointments or take from the shelf leave the salon to nobody after them ({@code
+ * DirtiesContext}).
+ */
 @Target(ElementType.TYPE)
 @Retention(RetentionPolicy.RUNTIME)
 @SpringBootTest(
     properties = {
-      "spring.datasource.url=jdbc:h2:mem:salon;DB_CLOSE_DELAY=-1",
+      "spring.datasource.url=jdbc:h2:mem:${random.uuid};DB_CLOSE_DELAY=-1",
       "ongle.data-dir=unused",
       "ongle.demo=true",
       "ongle.now=2026-03-10T10:35"

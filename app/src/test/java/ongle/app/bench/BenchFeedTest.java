@@ -9,10 +9,12 @@ import ongle.core.bench.Guide;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.mock.web.MockHttpServletResponse;
+import org.springframework.test.annotation.DirtiesContext;
 import org.springframework.test.web.servlet.MockMvc;
 
 /** Every screen of an appointment hears of what another one pressed, and of nothing else. */
 @SalonTest
+@DirtiesContext
 class BenchFeedTest {
   @Autowired private MockMvc mvc;
   @Autowired private BenchDesk bench;
@@ -31,13 +33,13 @@ class BenchFeedTest {
 
   @Test
   void aPressReachesEveryScreenOfThatSetOnce() throws Exception {
-    bench.beginAnew(6);
-    MockHttpServletResponse desk = listening(6);
-    MockHttpServletResponse tablet = listening(6);
-    MockHttpServletResponse elsewhere = listening(7);
-    String step = bench.sitting(6).guide().flatMap(Guide::current).orElseThrow().id();
+    bench.beginAnew(1);
+    MockHttpServletResponse desk = listening(1);
+    MockHttpServletResponse tablet = listening(1);
+    MockHttpServletResponse elsewhere = listening(2);
+    String step = bench.sitting(1).guide().flatMap(Guide::current).orElseThrow().id();
 
-    bench.press(6, (guide, now) -> guide.skip(step, "done before", now));
+    bench.press(1, (guide, now) -> guide.skip(step, "done before", now));
 
     assertThat(changes(desk)).isEqualTo(1);
     assertThat(changes(tablet)).isEqualTo(1);
@@ -47,14 +49,14 @@ class BenchFeedTest {
 
   @Test
   void whatIsRefusedIsNoChange() throws Exception {
-    bench.beginAnew(6);
-    MockHttpServletResponse desk = listening(6);
+    bench.beginAnew(1);
+    MockHttpServletResponse desk = listening(1);
 
-    bench.press(6, (guide, now) -> guide.skip("nowhere", "why not", now));
-    bench.press(6, Guide::back);
+    bench.press(1, (guide, now) -> guide.skip("nowhere", "why not", now));
+    bench.press(1, Guide::back);
 
     assertThat(changes(desk)).isZero();
-    feed.changed(6);
+    feed.changed(1);
     assertThat(changes(desk)).isEqualTo(1);
   }
 }

@@ -12,6 +12,7 @@ import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
 import java.util.stream.Stream;
 import ongle.app.SalonTest;
+import ongle.app.sets.SetEditor;
 import ongle.core.bench.NailOrder;
 import ongle.core.bench.Primer;
 import ongle.core.bench.Visit;
@@ -27,6 +28,7 @@ class VisitPlannerTest {
   private static final long SET = 6;
 
   @Autowired private VisitPlanner visits;
+  @Autowired private SetEditor sets;
 
   @AfterEach
   void asItWas() {
@@ -92,6 +94,7 @@ class VisitPlannerTest {
 
   @Test
   void aFinishedSetIsWornUntilItsInfillAndARemovalLeavesNothingOn() {
+    LocalDate before = visits.of(SET).planned().set().getWornUntil();
     LocalDate day = LocalDate.of(2026, 3, 10);
     visits.finish(visits.of(SET), day);
     assertThat(visits.of(SET).planned().set().getWornUntil())
@@ -102,5 +105,6 @@ class VisitPlannerTest {
     assertThat(visits.of(SET).planned().set().getWornUntil()).isNull();
     visits.choose(SET, Map.of("visit", "NEW_SET"));
     assertThat(visits.of(SET).choices().visit()).isEqualTo(Visit.NEW_SET);
+    sets.wear(SET, before);
   }
 }
