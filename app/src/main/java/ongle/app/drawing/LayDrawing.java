@@ -117,20 +117,13 @@ final class LayDrawing {
     Optional<Strip> strip =
         Optional.ofNullable(bench.portions().get(view.nail().finger())).flatMap(Portion::strip);
     if (strip.isPresent()) {
-      Strip pressed = layers > 1 ? strip.get().times(1.0 / layers) : strip.get();
-      double left = x - pressed.nozzle() * pressed.rows() / 2;
-      double from = view.at(-plate, 0).y();
-      double to = view.at(pressed.row() - plate, 0).y();
-      for (int row = 0; row < pressed.rows(); row++) {
-        double at = left + row * pressed.nozzle();
-        scene.closed(
-            "bead",
-            List.of(
-                new Point(at, from),
-                new Point(at + pressed.nozzle(), from),
-                new Point(at + pressed.nozzle(), to),
-                new Point(at, to)));
-      }
+      Strip pressed = strip.get().layer(layers);
+      PortionDrawing.rows(
+          scene,
+          x - pressed.nozzle() * pressed.rows() / 2,
+          view.at(-plate, 0).y(),
+          view.at(pressed.row() - plate, 0).y(),
+          pressed);
     } else {
       scene.circle("bead", x, view.at(-plate / 2, 0).y(), dose.diameter() / 2);
     }

@@ -73,18 +73,29 @@ public final class PortionDrawing {
     return portion.strip().isPresent() ? List.of() : portion.doses();
   }
 
-  /** Its rows from the cuticle on, with the stress line and the form's marks across. */
-  private static void strip(Scene.Builder scene, double left, NailPlan plan, Strip strip) {
+  /**
+   * A strip's rows side by side.
+   *
+   * @param left edge of the first
+   * @param from y of their end at the cuticle
+   * @param to y of their other end
+   */
+  static void rows(Scene.Builder scene, double left, double from, double to, Strip strip) {
     for (int row = 0; row < strip.rows(); row++) {
       double x = left + row * strip.nozzle();
       scene.closed(
           "bead",
           List.of(
-              new Point(x, CUTICLE),
-              new Point(x + strip.nozzle(), CUTICLE),
-              new Point(x + strip.nozzle(), CUTICLE + strip.row()),
-              new Point(x, CUTICLE + strip.row())));
+              new Point(x, from),
+              new Point(x + strip.nozzle(), from),
+              new Point(x + strip.nozzle(), to),
+              new Point(x, to)));
     }
+  }
+
+  /** Its rows from the cuticle on, with the stress line and the form's marks across. */
+  private static void strip(Scene.Builder scene, double left, NailPlan plan, Strip strip) {
+    rows(scene, left, CUTICLE, CUTICLE + strip.row(), strip);
     double right = left + strip.rows() * strip.nozzle();
     double stress = CUTICLE + plan.nail().plateLength();
     scene.line("stress", left - 0.6, stress, right + 0.6, stress);

@@ -127,7 +127,7 @@ public final class BenchWords {
         step.finger()
             .map(finger -> plan.portions().get(finger))
             .flatMap(Portion::strip)
-            .map(whole -> step.of() > 1 ? whole.times(1.0 / step.of()) : whole);
+            .map(whole -> whole.layer(step.of()));
     return strip
             .map(
                 pressed ->

@@ -145,11 +145,6 @@ public record Portion(
             : OptionalDouble.empty());
   }
 
-  /** The largest helping, mm³. */
-  public double largest() {
-    return doses.stream().mapToDouble(Dose::volume).max().orElse(0);
-  }
-
   /** What is applied, g. */
   public double mass() {
     return applied.total() * product.density() / 1000;

@@ -35,8 +35,17 @@ public record Strip(
     }
   }
 
+  /**
+   * What is laid in one of so many layers.
+   *
+   * @param layers 1 or more
+   */
+  public Strip layer(int layers) {
+    return layers == 1 ? this : times(1.0 / layers);
+  }
+
   /** A share of it, laid on what is there already; no form is under it then. 0 to 1. */
-  public Strip times(double share) {
+  private Strip times(double share) {
     double whole = length * share;
     int needed = Math.max(1, (int) Math.ceil(whole / row() - 1e-9));
     double plate = row() - endsBeyond;
