@@ -1,5 +1,6 @@
 package ongle.core;
 
+import java.util.List;
 import java.util.Random;
 import java.util.stream.Stream;
 import ongle.core.nail.Finger;
@@ -9,6 +10,10 @@ import ongle.core.nail.SkinState;
 
 /** Nails for tests: one plain, and as many different ones as a law is worth trying on. */
 public final class Nails {
+  private static final List<PlateCondition> CONDITIONS =
+      List.of(
+          PlateCondition.SOUND, PlateCondition.THIN, PlateCondition.DAMAGED, PlateCondition.BITTEN);
+
   private Nails() {}
 
   public static Nail plain() {
@@ -46,7 +51,7 @@ public final class Nails {
                   -10 + 20 * random.nextDouble(),
                   -8 + 16 * random.nextDouble(),
                   4 * random.nextDouble(),
-                  PlateCondition.values()[random.nextInt(4)],
+                  CONDITIONS.get(random.nextInt(4)),
                   SkinState.INTACT);
             })
         .limit(200);

@@ -4,29 +4,43 @@ import java.io.InputStream;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Stream;
+import ongle.core.nail.Digit;
 import ongle.core.nail.Finger;
+import ongle.core.nail.Hand;
 import ongle.core.nail.Nail;
 import ongle.core.nail.PlateCondition;
+import ongle.core.nail.PlateFinding;
 import ongle.core.nail.SkinState;
 import ongle.core.product.Product;
 import ongle.core.shape.NailShape;
 import ongle.core.shape.Outline;
 import ongle.core.structure.Across;
+import ongle.core.structure.ApexFloor;
+import ongle.core.structure.Beside;
 import ongle.core.structure.Build;
 import ongle.core.structure.CrossThickness;
 import ongle.core.structure.Profile;
+import ongle.core.structure.Scheme;
+import ongle.core.structure.Term;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
-/**
- * One of the expected cases in {@code reference/structure-cases.json}; figures agree within 2 %.
- */
+/** One of the expected cases; figures agree within 2 %. */
 public record ReferenceCase(JsonNode given, JsonNode expect) {
   public static final double WITHIN = 0.02;
 
+  /** Under full loads: {@code reference/structure-cases.json}. */
   public static Stream<ReferenceCase> all() {
-    try (InputStream in =
-        ReferenceCase.class.getResourceAsStream("/reference/structure-cases.json")) {
+    return read("structure-cases");
+  }
+
+  /** Under the loads a finger meets: {@code reference/load-cases.json}. */
+  public static Stream<ReferenceCase> underLoads() {
+    return read("load-cases");
+  }
+
+  private static Stream<ReferenceCase> read(String name) {
+    try (InputStream in = ReferenceCase.class.getResourceAsStream("/reference/" + name + ".json")) {
       List<ReferenceCase> cases = new ArrayList<>();
       for (JsonNode node : JsonMapper.builder().build().readTree(in)) {
         cases.add(new ReferenceCase(node.get("case"), node.get("expect")));
@@ -39,7 +53,7 @@ public record ReferenceCase(JsonNode given, JsonNode expect) {
 
   public Nail nail() {
     return new Nail(
-        Finger.L2,
+        Finger.of(Hand.LEFT, digit()),
         number("width"),
         number("plate"),
         number("arch"),
@@ -47,9 +61,22 @@ public record ReferenceCase(JsonNode given, JsonNode expect) {
         0,
         0,
         0,
-        0,
-        PlateCondition.valueOf(given.get("condition").stringValue().toUpperCase()),
+        given.has("overhang") ? number("overhang") : 0,
+        condition(),
         SkinState.INTACT);
+  }
+
+  private Digit digit() {
+    return given.has("digit")
+        ? Digit.valueOf(given.get("digit").stringValue().toUpperCase())
+        : Digit.INDEX;
+  }
+
+  private PlateCondition condition() {
+    String word = given.get("condition").stringValue();
+    return word.equals("sound")
+        ? PlateCondition.SOUND
+        : PlateCondition.of(PlateFinding.valueOf(word.toUpperCase()));
   }
 
   public Outline outline() {
@@ -61,6 +88,22 @@ public record ReferenceCase(JsonNode given, JsonNode expect) {
 
   public Build build(double apexThickness) {
     return build(apexAt(), apexThickness);
+  }
+
+  /** The case as it is planned, of its own length or another, mm. */
+  public Scheme scheme(double extension, Term term) {
+    Build build = build(1);
+    return new Scheme(
+        build.nail(),
+        new Outline(build.outline().shape(), build.nail().width(), extension),
+        build.profile().edgeThickness(),
+        build.profile().archExponent(),
+        build.barrelDepthRatio(),
+        build.across(),
+        build.product(),
+        ApexFloor.USUAL.at(extension),
+        Beside.NONE,
+        term);
   }
 
   /** The case with its apex somewhere else; mm. */

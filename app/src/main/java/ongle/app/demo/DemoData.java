@@ -183,8 +183,8 @@ class DemoData implements SmartInitializingSingleton {
         client(
             "Marta Vellbrook",
             "0555 014 220",
-            "bakes from four in the morning, dough and flour",
-            "Bites when the oven is late. Wants hands she can show at the counter.",
+            "sorts letters on the night shift",
+            "Bites when the belt jams. Wants hands she can show at her sister's wedding.",
             null,
             false);
     long odile =
@@ -199,8 +199,8 @@ class DemoData implements SmartInitializingSingleton {
         client(
             "Ines Tarrowby",
             "0555 014 245",
-            "plays viola; left fingertips stop strings",
-            "Left hand as short as it goes. Right ring nail leans out.",
+            "upholsters chairs; the left hand holds the tacks",
+            "Wants a little length; the left hand cannot take much. Right ring nail leans out.",
             null,
             false);
     long pia =
@@ -370,7 +370,7 @@ class DemoData implements SmartInitializingSingleton {
             today.atTime(15, 0).minusDays(12),
             NailShape.ROUND,
             Mode.COVER_FINGERTIP,
-            1,
+            4,
             Product.POLY_GEL,
             ApexSchool.THIRD);
     hands(
@@ -384,7 +384,7 @@ class DemoData implements SmartInitializingSingleton {
         1.2);
     sets.measure(
         inesSet, Map.of(Finger.R4, Map.of(Quantity.LEAN, 6.0)), Taken.How.TYPED, TECHNICIAN);
-    sets.does(inesSet, Hand.LEFT, Activity.STRINGS);
+    sets.does(inesSet, Hand.LEFT, Activity.TOOLS);
     sets.wear(inesSet, today.plusDays(5));
 
     long hanneSet =
@@ -392,8 +392,8 @@ class DemoData implements SmartInitializingSingleton {
             hanne,
             today.atTime(11, 0).minusDays(20),
             NailShape.SOFT_SQUARE,
-            Mode.MILLIMETRES,
-            0,
+            Mode.SHORTENED,
+            2.0,
             Product.SOAK_OFF_GEL,
             ApexSchool.THIRD);
     hands(
@@ -402,7 +402,7 @@ class DemoData implements SmartInitializingSingleton {
         new double[] {13.4, 12.0, 12.6, 12.1, 9.9},
         0.19,
         0.15,
-        1.2,
+        2.8,
         1,
         0.8);
     sets.wear(hanneSet, today.plusDays(1));
@@ -427,6 +427,7 @@ class DemoData implements SmartInitializingSingleton {
         1.5);
     sets.wear(belSet, today);
     belComesBack(bel, today);
+    tinyPlates(today);
 
     book(marta, today, 9, 0, 90, "New set, short", martaSet);
     book(zofia, today, 10, 45, 150, "Long set for the ball", zofiaSet);
@@ -459,6 +460,36 @@ class DemoData implements SmartInitializingSingleton {
     sets.look(back, Finger.R1, PlateCondition.DAMAGED, SkinState.INTACT);
     sets.look(back, Finger.L4, PlateCondition.SOUND, SkinState.SORE);
     sets.wish(back, "The same again, if it holds this time; the left ring finger hurts.");
+  }
+
+  /** Plates so small that a tip has little to hold on. */
+  private void tinyPlates(LocalDate today) {
+    long sanna =
+        client(
+            "Sanna Pellow",
+            "0555 014 329",
+            "drives a crane in the harbour",
+            "Tiny plates; has been told nothing holds on them.",
+            null,
+            false);
+    long set =
+        set(
+            sanna,
+            today.atTime(8, 20).minusDays(1),
+            NailShape.OVAL,
+            Mode.COVER_FINGERTIP,
+            2,
+            Product.SOLID_GEL,
+            ApexSchool.THIRD);
+    hands(
+        set,
+        new double[] {10.8, 8.3, 8.6, 8.1, 6.6},
+        new double[] {9.4, 8.0, 8.4, 8.1, 6.4},
+        0.17,
+        0.1,
+        0.4,
+        0,
+        1.4);
   }
 
   private long client(

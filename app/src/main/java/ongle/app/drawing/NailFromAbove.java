@@ -105,16 +105,11 @@ public record NailFromAbove(Nail nail, double x, double y, double turned) {
 
   /** The extension beyond the stress line. */
   public List<Point> extension(Outline outline) {
-    int steps = 36;
     List<Point> right = new ArrayList<>();
     List<Point> left = new ArrayList<>();
-    for (int i = 0; i <= steps; i++) {
-      // Closer together towards the tip, where the outline closes.
-      double share = 1 - Math.pow(1 - (double) i / steps, 2);
-      double beyond = outline.extension() * share;
-      double half = outline.halfWidthAt(beyond);
-      right.add(at(beyond, half));
-      left.add(0, at(beyond, -half));
+    for (Outline.Point point : outline.side(36)) {
+      right.add(at(point.beyond(), point.half()));
+      left.add(0, at(point.beyond(), -point.half()));
     }
     right.addAll(left);
     return right;

@@ -1,6 +1,7 @@
 package ongle.app.drawing;
 
 import java.util.List;
+import java.util.Optional;
 import ongle.app.drawing.Scene.Point;
 import ongle.app.web.Numbers;
 import ongle.core.nail.CrossCurve;
@@ -16,21 +17,53 @@ public final class PinchDrawing {
 
   /** The barrel where it has its full depth, three times as large as life. */
   public static Scene of(NailPlan plan) {
+    Optional<Pinch> pinch = plan.pinch();
+    return pinch.isPresent() ? of(plan, pinch.get()) : asBuilt(plan);
+  }
+
+  /** Nothing is squeezed: the barrel as form, tip or plate gives it. */
+  private static Scene asBuilt(NailPlan plan) {
     Scene.Builder scene = new Scene.Builder(TYPE);
-    Pinch pinch = Pinch.whereFull(plan.build());
+    double beyond = plan.build().barrelFullAt();
+    double thickness = plan.build().profile().thicknessAt(plan.nail().plateLength() + beyond);
+    CrossCurve real = plan.build().fullBarrel();
+    CrossCurve barrel = enlarged(real);
+    double crown = 3.4 + SCALE * thickness;
+    scene.closed("product", crescent(plan, barrel, crown, SCALE * thickness));
+    double low = crown + barrel.depth() + 2.2;
+    dimension(scene, barrel, low, Numbers.mm(real.chord()), crown);
+    scene.dimensionDown(
+        -barrel.chord() / 2 - 2.4, crown, crown + barrel.depth(), false, Numbers.mm(real.depth()));
+    scene.text(
+        "view-name",
+        0,
+        2,
+        "middle",
+        "down the barrel, " + Numbers.mm(beyond) + " beyond the stress line, 3 times");
+    double half = barrel.chord() / 2 + 9;
+    return scene.build(
+        -half,
+        0,
+        2 * half,
+        low + 1.8,
+        plan.nail().finger().label() + " barrel",
+        Numbers.mm(real.chord()) + " wide, " + Numbers.mm(real.depth()) + " deep");
+  }
+
+  private static Scene of(NailPlan plan, Pinch pinch) {
+    Scene.Builder scene = new Scene.Builder(TYPE);
     double x = plan.nail().plateLength() + pinch.beyond();
     double thickness = plan.build().profile().thicknessAt(x);
-    double half = SCALE * pinch.unpinched().chord() / 2 + 9;
+    double half = SCALE * pinch.built().chord() / 2 + 9;
     double crown = 3.4 + SCALE * thickness;
-    CrossCurve unpinched = enlarged(pinch.unpinched());
+    CrossCurve unpinched = enlarged(pinch.built());
     CrossCurve pinched = enlarged(pinch.pinched());
     double foot = crown + Math.max(pinched.depth(), unpinched.depth());
     scene.open("wanted", arc(unpinched, crown, 0));
     scene.closed("product", crescent(plan, pinched, crown, SCALE * thickness));
     double low = foot + 2.2;
     dimension(scene, pinched, low, "pinched " + Numbers.mm(pinch.pinched().chord()), crown);
-    dimension(
-        scene, unpinched, low + 2.6, "as built " + Numbers.mm(pinch.unpinched().chord()), crown);
+    dimension(scene, unpinched, low + 2.6, "as built " + Numbers.mm(pinch.built().chord()), crown);
     scene.dimensionDown(
         -pinched.chord() / 2 - 2.4,
         crown,
@@ -60,7 +93,7 @@ public final class PinchDrawing {
         low + 4.2,
         plan.nail().finger().label() + " barrel before and after pinching",
         "as built "
-            + Numbers.mm(pinch.unpinched().chord())
+            + Numbers.mm(pinch.built().chord())
             + " wide, pinched "
             + Numbers.mm(pinch.pinched().chord())
             + ", "
@@ -71,7 +104,7 @@ public final class PinchDrawing {
   /** A barrel's inside at true size, to hold a finished nail against: its circle and its arc. */
   public static Scene guide(NailPlan plan) {
     Scene.Builder scene = new Scene.Builder(2.4);
-    CrossCurve curve = Pinch.whereFull(plan.build()).pinched();
+    CrossCurve curve = plan.build().fullBarrel();
     double radius = Math.min(curve.radius(), 30);
     double top = 4.5;
     scene.text("note", 0, 2.6, "middle", plan.nail().finger().label());

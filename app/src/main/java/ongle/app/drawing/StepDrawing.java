@@ -11,7 +11,6 @@ import ongle.core.fitting.FormPick;
 import ongle.core.fitting.TipPick;
 import ongle.core.nail.Finger;
 import ongle.core.nail.Nail;
-import ongle.core.nail.PlateCondition;
 import ongle.core.nail.Seat;
 import ongle.core.nail.SkinState;
 import ongle.core.plan.NailPlan;
@@ -84,7 +83,7 @@ public final class StepDrawing {
     return String.join(
         ", ",
         Stream.of(
-                nail.condition() == PlateCondition.SOUND ? "" : nail.condition().label(),
+                nail.condition().sound() ? "" : nail.condition().label(),
                 nail.skin() == SkinState.INTACT ? "" : nail.skin().label())
             .filter(word -> !word.isEmpty())
             .toList());

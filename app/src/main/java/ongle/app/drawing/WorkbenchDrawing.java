@@ -21,7 +21,6 @@ import ongle.core.structure.Cause;
 import ongle.core.structure.LightLine;
 import ongle.core.structure.LoadedNail;
 import ongle.core.structure.Margins;
-import ongle.core.structure.Pinch;
 import ongle.core.structure.Profile;
 
 /**
@@ -330,8 +329,7 @@ public final class WorkbenchDrawing {
       Arches arches = plan.arches();
       double clear = 0.35 * type;
       List<LoadedNail.Along> along =
-          LoadedNail.of(build, 1, LoadedNail.COARSE)
-              .along(plan.wearing().term(nail.finger().digit()).growth());
+          LoadedNail.of(build, plan.term(), LoadedNail.COARSE).along(plan.term().growth());
       Room before = null;
       List<Point> outer = new ArrayList<>();
       List<Point> inner = new ArrayList<>();
@@ -431,7 +429,7 @@ public final class WorkbenchDrawing {
         return crown + own.depth() + type;
       }
 
-      CrossCurve real = Pinch.whereFull(build).pinched();
+      CrossCurve real = build.fullBarrel();
       CrossCurve barrel = enlarged(real);
       double thickness = k * profile.edgeThickness();
       double edgeTop = crown + own.depth() + 4.2 * type;

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import ongle.app.kits.KitCatalogue;
+import ongle.app.products.Products;
 import ongle.app.sets.PlannedSet;
 import ongle.app.visits.PlannedVisit;
 import ongle.app.visits.VisitPlanner;
@@ -30,9 +31,11 @@ import tools.jackson.databind.json.JsonMapper;
 class PlanController {
   private final KitCatalogue kits;
   private final VisitPlanner visits;
+  private final Products products;
   private final JsonMapper json;
 
-  PlanController(KitCatalogue kits, VisitPlanner visits, JsonMapper json) {
+  PlanController(KitCatalogue kits, VisitPlanner visits, Products products, JsonMapper json) {
+    this.products = products;
     this.kits = kits;
     this.visits = visits;
     this.json = json;
@@ -60,7 +63,9 @@ class PlanController {
     }
     return ResponseEntity.ok(
         PlanDocument.plan(
-            SetPlanner.plan(wanted.get().wish(), wanted.get().items()), wanted.get().bench()));
+            SetPlanner.plan(wanted.get().wish(), wanted.get().items()),
+            wanted.get().bench(),
+            products.all()));
   }
 
   @GetMapping(path = "/sets/{id}/set.json", produces = MediaType.APPLICATION_JSON_VALUE)

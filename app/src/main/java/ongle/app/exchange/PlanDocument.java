@@ -23,13 +23,16 @@ import ongle.core.nail.Readings;
 import ongle.core.plan.Adjustments;
 import ongle.core.plan.Comparison;
 import ongle.core.plan.FingerLength;
+import ongle.core.plan.Interval;
 import ongle.core.plan.NailPlan;
 import ongle.core.plan.PickingList;
 import ongle.core.plan.Remedy;
+import ongle.core.plan.SalonFigures;
 import ongle.core.plan.SetPlan;
 import ongle.core.plan.SetPlanner;
 import ongle.core.plan.SetWish;
 import ongle.core.plan.Stop;
+import ongle.core.product.Product;
 import ongle.core.structure.ApexSchool;
 import ongle.core.structure.Arches;
 import ongle.core.structure.Endurance;
@@ -75,6 +78,10 @@ final class PlanDocument {
     wish.wearer().guardian().ifPresent(who -> wearer.put("guardian", who));
     wish.wearer().allergy().ifPresent(what -> wearer.put("allergy", what));
     wish.wearer().allergyHarmless().ifPresent(why -> wearer.put("allergyHarmless", why));
+    file.put("barrel", SetFile.word(wish.fitting().schools().barrel()));
+    if (!wish.figures().equals(SalonFigures.USUAL)) {
+      file.put("figures", figures(wish.figures()));
+    }
     file.put("wearer", wearer);
     file.put(
         "wear",
@@ -86,6 +93,23 @@ final class PlanDocument {
     file.put("bench", BenchDocument.wish(bench));
     file.put("nails", items.stream().map(item -> nail(item, bench)).toList());
     return file;
+  }
+
+  private static Map<String, Object> figures(SalonFigures figures) {
+    return SetFile.ordered(
+        "fingerShares", byWord(figures.shares()),
+        "activityFactors", byWord(figures.factors()),
+        "apexFloor",
+            SetFile.ordered(
+                "noneMm", SetFile.rounded(figures.floor().none()),
+                "perMm", SetFile.rounded(figures.floor().perMillimetre()),
+                "mostMm", SetFile.rounded(figures.floor().most())));
+  }
+
+  private static Map<String, Object> byWord(Map<? extends Enum<?>, Double> figures) {
+    Map<String, Object> out = new LinkedHashMap<>();
+    figures.forEach((key, value) -> out.put(SetFile.word(key), SetFile.rounded(value)));
+    return out;
   }
 
   private static Map<String, Object> nail(SetPlanner.Item item, BenchWish bench) {
@@ -107,7 +131,7 @@ final class PlanDocument {
           };
       out.put(SetFile.name(quantity), SetFile.rounded(value));
     }
-    out.put("condition", SetFile.word(nail.condition()));
+    out.put("condition", nail.condition().findings().stream().map(SetFile::word).toList());
     out.put("skin", SetFile.word(nail.skin()));
     if (item.seen().earlier() != EarlierProduct.NONE) {
       out.put("earlierProduct", SetFile.word(item.seen().earlier()));
@@ -135,23 +159,47 @@ final class PlanDocument {
     return out;
   }
 
-  static Map<String, Object> plan(SetPlan plan, BenchWish bench) {
-    NailPlan due = plan.dueFirst().orElse(null);
+  static Map<String, Object> plan(SetPlan plan, BenchWish bench, List<Product> products) {
+    BenchPlan visit = BenchPlan.of(plan, bench);
+    Interval interval = plan.interval();
     Map<String, Object> out = new LinkedHashMap<>();
     out.put(
         "set",
         SetFile.ordered(
-            "productVolumeMl", SetFile.rounded(plan.productVolume()),
-            "productMassG", SetFile.rounded(plan.productMass()),
-            "dueAfterDays", due == null ? null : due.outlook().due().day(),
-            "dueFinger", due == null ? null : due.nail().finger().name(),
-            "weakestFinger", plan.weakest().map(nail -> nail.nail().finger().name()).orElse(null),
-            "tipKit", plan.kits().lead().map(TipKit::code).orElse(null),
-            "tipKits", plan.kits().ranked().stream().map(PlanDocument::standing).toList(),
-            "layOut", PickingList.of(plan).lines().stream().map(PlanDocument::line).toList()));
-    out.put("nails", plan.nails().stream().map(nail -> nailPlan(plan.wish(), nail)).toList());
-    out.put("bench", BenchDocument.plan(BenchPlan.of(plan, bench)));
+            "productVolumeMl",
+            SetFile.rounded(visit.productVolume()),
+            "productMassG",
+            SetFile.rounded(visit.productMass()),
+            "dueAfterDays",
+            interval.due().isPresent() ? (Object) interval.due().getAsInt() : null,
+            "dueFinger",
+            interval.first().map(first -> first.plan().nail().finger().name()).orElse(null),
+            "apexSharePercent",
+            SetFile.rounded(100 * plan.apexPlace()),
+            "interval",
+            interval(interval),
+            "weakestFinger",
+            plan.weakest().map(nail -> nail.nail().finger().name()).orElse(null),
+            "tipKit",
+            plan.kits().lead().map(TipKit::code).orElse(null),
+            "tipKits",
+            plan.kits().ranked().stream().map(PlanDocument::standing).toList(),
+            "layOut",
+            PickingList.of(plan).lines().stream().map(PlanDocument::line).toList()));
+    out.put("nails", plan.nails().stream().map(nail -> nailPlan(plan, products, nail)).toList());
+    out.put("bench", BenchDocument.plan(visit));
     return out;
+  }
+
+  private static Map<String, Object> interval(Interval interval) {
+    return SetFile.ordered(
+        "wishedDays", interval.wished(),
+        "advisedDays",
+            interval.advised().isPresent() ? (Object) interval.advised().getAsInt() : null,
+        "notAdvised",
+            interval.notAdvised().stream()
+                .map(each -> each.plan().nail().finger().name())
+                .toList());
   }
 
   private static Map<String, Object> standing(KitRanking.Standing standing) {
@@ -180,7 +228,7 @@ final class PlanDocument {
                 .toList());
   }
 
-  private static Map<String, Object> nailPlan(SetWish wish, NailPlan plan) {
+  private static Map<String, Object> nailPlan(SetPlan set, List<Product> products, NailPlan plan) {
     Map<String, Object> out = new LinkedHashMap<>();
     out.put("finger", plan.nail().finger().name());
     out.put("cautions", plan.cautions());
@@ -198,7 +246,10 @@ final class PlanDocument {
     }
     out.put("extensionMm", SetFile.rounded(plan.extension()));
     out.put("length", length(plan.length()));
+    out.put("freeEdgeLeftMm", SetFile.rounded(plan.nail().freeEdge()));
     out.put("way", SetFile.word(plan.fit().way()));
+    out.put("leadWay", SetFile.word(plan.fit().lead()));
+    out.put("whyAnotherWay", plan.fit().whyDeparts().orElse(null));
     out.put("ways", plan.fit().ways().ranked().stream().map(PlanDocument::way).toList());
     out.put("readsAsShape", plan.readsAsShape());
     out.put("nearestShape", plan.nearestShape().code());
@@ -211,10 +262,10 @@ final class PlanDocument {
     out.put("outline", outline(plan));
     out.put("structure", structure(plan));
     out.put("margins", margins(plan));
-    out.put("schools", Comparison.ofApex(wish, plan).stream().map(PlanDocument::school).toList());
-    out.put("remedies", Remedy.of(wish, plan).stream().map(PlanDocument::remedy).toList());
-    out.put("pinching", Pinch.along(plan.build()).stream().map(PlanDocument::pinch).toList());
-    out.put("outlook", outlook(plan.outlook()));
+    out.put("schools", Comparison.ofApex(set, plan).stream().map(PlanDocument::school).toList());
+    out.put("remedies", Remedy.of(set, plan, products).stream().map(PlanDocument::remedy).toList());
+    out.put("pinching", plan.pinching().stream().map(PlanDocument::pinch).toList());
+    out.put("outlook", outlook(Interval.OfFinger.of(plan)));
     out.put(
         "volume",
         SetFile.ordered(
@@ -250,6 +301,7 @@ final class PlanDocument {
         "askedMm", SetFile.rounded(length.asked()),
         "builtMm", SetFile.rounded(length.built()),
         "longestAdvisableMm", SetFile.rounded(length.advisable()),
+        "leastMm", SetFile.rounded(length.least()),
         "decidedBy", SetFile.word(length.set()),
         "decidedByFinger", length.setBy().name());
   }
@@ -258,6 +310,7 @@ final class PlanDocument {
     return SetFile.ordered(
         "way", SetFile.word(option.way()),
         "possible", option.possible(),
+        "takes", option.takes(),
         "reasons", option.reasons());
   }
 
@@ -302,6 +355,8 @@ final class PlanDocument {
         "advisedApexThicknessMm", SetFile.rounded(plan.advised().thickness()),
         "advisedApexHolds", plan.advised().holds(),
         "advisedApexBoundBy", plan.advised().binding().map(SetFile::word).orElse(null),
+        "apexSetBy", SetFile.word(plan.apexReason().by()),
+        "apexSetByFinger", plan.apexReason().finger().name(),
         "edgeThicknessMm", SetFile.rounded(profile.edgeThickness()),
         "barrelDepthPercent", SetFile.rounded(100 * plan.build().barrelDepthRatio()),
         "sideThicknessMm", SetFile.rounded(plan.build().across().side(profile.apexThickness())),
@@ -327,7 +382,10 @@ final class PlanDocument {
   }
 
   private static Map<String, Object> margins(Margins margins) {
-    Map<String, Object> out = SetFile.ordered("growthMm", SetFile.rounded(margins.growth()));
+    Map<String, Object> out =
+        SetFile.ordered(
+            "growthMm", SetFile.rounded(margins.growth()),
+            "loadShare", SetFile.rounded(margins.loadShare()));
     for (Margins.Margin margin : margins.all()) {
       out.put(SetFile.word(margin.cause()), SetFile.rounded(margin.value()));
       out.put(SetFile.word(margin.cause()) + "AtMm", SetFile.rounded(margin.at()));
@@ -350,7 +408,13 @@ final class PlanDocument {
 
   private static Map<String, Object> remedy(Remedy remedy) {
     Map<String, Object> out = new LinkedHashMap<>();
-    Remedy.Change change = remedy.change();
+    remedy.changes().forEach(change -> put(out, change));
+    out.put("apexThicknessMm", SetFile.rounded(remedy.apex().thickness()));
+    out.put("leastMargin", SetFile.rounded(remedy.endurance().weakest().value()));
+    return out;
+  }
+
+  private static void put(Map<String, Object> out, Remedy.Change change) {
     if (change instanceof Remedy.Shorten shorten) {
       out.put("shortenToMm", SetFile.rounded(shorten.extension()));
     } else if (change instanceof Remedy.DeepenBarrel deepen) {
@@ -366,15 +430,12 @@ final class PlanDocument {
     } else if (change instanceof Remedy.Thicken thicken) {
       out.put("thickenToMm", SetFile.rounded(thicken.thickness()));
     }
-    out.put("apexThicknessMm", SetFile.rounded(remedy.apex().thickness()));
-    out.put("leastMargin", SetFile.rounded(remedy.endurance().weakest().value()));
-    return out;
   }
 
   private static Map<String, Object> pinch(Pinch pinch) {
     return SetFile.ordered(
         "beyondStressLineMm", SetFile.rounded(pinch.beyond()),
-        "unpinchedWidthMm", SetFile.rounded(pinch.unpinched().chord()),
+        "unpinchedWidthMm", SetFile.rounded(pinch.built().chord()),
         "pinchedWidthMm", SetFile.rounded(pinch.pinched().chord()),
         "squeezeToMm", SetFile.rounded(pinch.squeezeTo()),
         "radiusMm", SetFile.rounded(pinch.pinched().radius()),
@@ -382,7 +443,8 @@ final class PlanDocument {
         "timesStiffer", SetFile.rounded(pinch.stiffer()));
   }
 
-  private static Map<String, Object> outlook(Outlook outlook) {
+  private static Map<String, Object> outlook(Interval.OfFinger finger) {
+    Outlook outlook = finger.plan().outlook();
     List<Map<String, Object>> weeks = new ArrayList<>();
     for (int day = 0; day <= Outlook.LOOKED_AHEAD; day += 7) {
       Outlook.Day on = outlook.on(day);
@@ -398,8 +460,10 @@ final class PlanDocument {
       weeks.add(week);
     }
     return SetFile.ordered(
-        "dueAfterDays", outlook.due().day(),
-        "dueBecause", outlook.due().cause().map(SetFile::word).orElse("gap"),
+        "holdsDays", finger.holds(),
+        "notAdvised", finger.notAdvised(),
+        "dueAfterDays", finger.notAdvised() ? null : finger.due(),
+        "dueBecause", finger.cause().map(SetFile::word).orElse("gap"),
         "weeks", weeks);
   }
 }

@@ -15,6 +15,7 @@ import ongle.app.kits.KitCatalogue;
 import ongle.app.kits.KitColumn;
 import ongle.app.web.Numbers;
 import ongle.core.bench.BenchWish;
+import ongle.core.fitting.Barrel;
 import ongle.core.fitting.BuildWay;
 import ongle.core.fitting.Fitting;
 import ongle.core.fitting.FreeHandOrForms;
@@ -22,12 +23,14 @@ import ongle.core.fitting.Schools;
 import ongle.core.fitting.Tip;
 import ongle.core.fitting.TipKit;
 import ongle.core.fitting.TipsOrForms;
+import ongle.core.nail.Digit;
 import ongle.core.nail.EarlierProduct;
 import ongle.core.nail.Finger;
 import ongle.core.nail.Hand;
 import ongle.core.nail.Nail;
 import ongle.core.nail.OutOfRange;
 import ongle.core.nail.PlateCondition;
+import ongle.core.nail.PlateFinding;
 import ongle.core.nail.Quantity;
 import ongle.core.nail.Readings;
 import ongle.core.nail.SkinState;
@@ -35,12 +38,14 @@ import ongle.core.plan.Activity;
 import ongle.core.plan.Adjustments;
 import ongle.core.plan.Adjustments.TipNumber;
 import ongle.core.plan.LookOver;
+import ongle.core.plan.SalonFigures;
 import ongle.core.plan.SetPlanner;
 import ongle.core.plan.SetWish;
 import ongle.core.plan.Wearer;
 import ongle.core.product.Product;
 import ongle.core.shape.LengthWish;
 import ongle.core.shape.NailShape;
+import ongle.core.structure.ApexFloor;
 import ongle.core.structure.ApexSchool;
 import ongle.core.structure.CrossThickness;
 import ongle.core.structure.UpperArch;
@@ -80,6 +85,8 @@ final class SetFileReader extends FileFields {
             "kit",
             "tipsOrForms",
             "bitten",
+            "barrel",
+            "figures",
             "wearer",
             "wear",
             "bench",
@@ -88,12 +95,12 @@ final class SetFileReader extends FileFields {
     }
     JsonNode style = file.path("style");
     NailShape shape = null;
-    ApexSchool school = ApexSchool.COMPUTED;
+    ApexSchool school = ApexSchool.THIRD;
     UpperArch arch = UpperArch.OF_SHAPE;
     CrossThickness across = CrossThickness.SALON;
     if (object(style, "style", Set.of("shape", "apexSchool", "upperArch", "across"))) {
       shape = word(style, "style.", "shape", NailShape.class, null);
-      school = word(style, "style.", "apexSchool", ApexSchool.class, ApexSchool.COMPUTED);
+      school = word(style, "style.", "apexSchool", ApexSchool.class, ApexSchool.THIRD);
       arch = word(style, "style.", "upperArch", UpperArch.class, UpperArch.OF_SHAPE);
       across = word(style, "style.", "across", CrossThickness.class, CrossThickness.SALON);
     }
@@ -103,10 +110,12 @@ final class SetFileReader extends FileFields {
     Schools schools =
         new Schools(
             word(file, "", "tipsOrForms", TipsOrForms.class, Schools.USUAL.tipsOrForms()),
-            word(file, "", "bitten", FreeHandOrForms.class, Schools.USUAL.bitten()));
+            word(file, "", "bitten", FreeHandOrForms.class, Schools.USUAL.bitten()),
+            word(file, "", "barrel", Barrel.class, Schools.USUAL.barrel()));
     Fitting fitting = fitting(schools, kit);
     Wearer wearer = wearer(file.path("wearer"));
     Wearing wearing = wear(file.path("wear"));
+    SalonFigures figures = figures(file.path("figures"));
     List<SetPlanner.Item> items = nails(file.path("nails"), fitting);
     BenchWish bench = new BenchReader(faults).read(file.path("bench"), regrowth);
     if (!faults.isEmpty()) {
@@ -114,7 +123,8 @@ final class SetFileReader extends FileFields {
     }
     return Optional.of(
         new Request(
-            new SetWish(shape, length, product, school, arch, across, fitting, wearer, wearing),
+            new SetWish(
+                shape, length, product, school, arch, across, fitting, wearer, wearing, figures),
             items,
             bench));
   }
@@ -127,7 +137,10 @@ final class SetFileReader extends FileFields {
     if (mode == null) {
       return null;
     }
-    Double value = number(node, "length.value", "value", mode.quantity(), true);
+    Double value = number(node, "length.value", "value", mode.quantity(), mode.numbered());
+    if (value == null && !mode.numbered()) {
+      return new LengthWish(mode, 0);
+    }
     return value == null ? null : new LengthWish(mode, value);
   }
 
@@ -303,6 +316,78 @@ final class SetFileReader extends FileFields {
     return items;
   }
 
+  /** One finding, a list of findings, or "sound". */
+  private PlateCondition condition(JsonNode node, String path) {
+    if (missing(node) || (node.isString() && node.stringValue().equals("sound"))) {
+      return PlateCondition.SOUND;
+    }
+    String allowed =
+        "sound, or a list of "
+            + Arrays.stream(PlateFinding.values())
+                .map(SetFile::word)
+                .collect(Collectors.joining(", "));
+    Set<PlateFinding> findings = EnumSet.noneOf(PlateFinding.class);
+    for (JsonNode each : node.isArray() ? node : List.of(node)) {
+      Optional<PlateFinding> found =
+          Arrays.stream(PlateFinding.values())
+              .filter(one -> each.isString() && SetFile.word(one).equals(each.stringValue()))
+              .findFirst();
+      found.ifPresent(findings::add);
+      if (found.isEmpty()) {
+        faults.add(new Fault(path, "unknown", allowed));
+      }
+    }
+    return new PlateCondition(findings);
+  }
+
+  /** The salon's planning figures; each that is missing is the usual one. */
+  private SalonFigures figures(JsonNode node) {
+    if (missing(node)
+        || !object(node, "figures", Set.of("fingerShares", "activityFactors", "apexFloor"))) {
+      return SalonFigures.USUAL;
+    }
+    Map<Digit, Double> shares =
+        figures(node.path("fingerShares"), "fingerShares", SalonFigures.USUAL.shares());
+    Map<Activity, Double> factors =
+        figures(node.path("activityFactors"), "activityFactors", SalonFigures.USUAL.factors());
+    ApexFloor usual = ApexFloor.USUAL;
+    JsonNode floor = node.path("apexFloor");
+    if (missing(floor)
+        || !object(floor, "figures.apexFloor", Set.of("noneMm", "perMm", "mostMm"))) {
+      return faults.isEmpty() ? new SalonFigures(shares, factors, usual) : SalonFigures.USUAL;
+    }
+    String path = "figures.apexFloor";
+    double none = plain(floor, path, "noneMm", 0.2, 1.5, usual.none());
+    double perMm = plain(floor, path, "perMm", 0, 0.2, usual.perMillimetre());
+    double most = plain(floor, path, "mostMm", 0.2, 2.2, usual.most());
+    if (most < none) {
+      faults.add(new Fault(path + ".mostMm", "below noneMm", "noneMm to 2.2"));
+    }
+    return faults.isEmpty()
+        ? new SalonFigures(shares, factors, new ApexFloor(none, perMm, most))
+        : SalonFigures.USUAL;
+  }
+
+  private <K extends Enum<K>> Map<K, Double> figures(
+      JsonNode node, String name, Map<K, Double> usual) {
+    Set<String> known = usual.keySet().stream().map(SetFile::word).collect(Collectors.toSet());
+    if (missing(node) || !object(node, "figures." + name, known)) {
+      return usual;
+    }
+    return usual.keySet().stream()
+        .collect(
+            Collectors.toMap(
+                key -> key,
+                key ->
+                    plain(
+                        node,
+                        "figures." + name,
+                        SetFile.word(key),
+                        SalonFigures.LEAST,
+                        SalonFigures.MOST,
+                        usual.get(key))));
+  }
+
   private Optional<SetPlanner.Item> nail(JsonNode node, String path, Fitting fitting) {
     int before = faults.size();
     Set<String> names =
@@ -315,8 +400,7 @@ final class SetFileReader extends FileFields {
       return Optional.empty();
     }
     Finger finger = finger(node.path("finger"), path);
-    PlateCondition condition =
-        word(node, path + ".", "condition", PlateCondition.class, PlateCondition.SOUND);
+    PlateCondition condition = condition(node.path("condition"), path + ".condition");
     SkinState skin = word(node, path + ".", "skin", SkinState.class, SkinState.INTACT);
     LookOver seen =
         new LookOver(

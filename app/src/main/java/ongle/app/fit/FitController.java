@@ -28,7 +28,7 @@ import ongle.core.fitting.TipPick;
 import ongle.core.fitting.TipSizing;
 import ongle.core.fitting.TipsOrForms;
 import ongle.core.nail.Finger;
-import ongle.core.nail.PlateCondition;
+import ongle.core.nail.PlateFinding;
 import ongle.core.nail.Seat;
 import ongle.core.plan.Adjustments.TipNumber;
 import ongle.core.plan.NailPlan;
@@ -276,7 +276,7 @@ class FitController {
     model.addAttribute("leads", leads(planned));
     model.addAttribute("bittenSchools", FreeHandOrForms.values());
     model.addAttribute("bitten", planned.set().getBitten());
-    model.addAttribute("isBitten", plan.nail().condition() == PlateCondition.BITTEN);
+    model.addAttribute("isBitten", plan.nail().condition().has(PlateFinding.BITTEN));
     model.addAttribute("verdict", FitWords.of(plan));
     model.addAttribute("byHand", planned.byHand(finger).tip().isPresent());
     model.addAttribute("wayByHand", chosen);
@@ -389,7 +389,10 @@ class FitController {
     }
     // With no usable tip, the nearest one is drawn to show why.
     Optional<TipFit> tip =
-        plan.fit().tip().map(TipPick::fit).or(() -> plan.fit().lead().map(FitController::nearest));
+        plan.fit()
+            .tip()
+            .map(TipPick::fit)
+            .or(() -> plan.fit().leadKit().map(FitController::nearest));
     if (plan.fit().way() == BuildWay.TIP && tip.isPresent()) {
       TipFit shown = tip.get();
       return List.of(FitDrawing.across(plan.nail(), shown), FitDrawing.fromAbove(plan, shown));

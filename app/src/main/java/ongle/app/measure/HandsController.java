@@ -18,7 +18,6 @@ import ongle.app.web.Numbers;
 import ongle.app.words.FitWords;
 import ongle.core.nail.Finger;
 import ongle.core.nail.Nail;
-import ongle.core.nail.PlateCondition;
 import ongle.core.nail.Quantity;
 import ongle.core.nail.Readings;
 import ongle.core.nail.Seat;
@@ -132,7 +131,7 @@ class HandsController {
 
   private static String trouble(SetNail nail) {
     List<String> words = new ArrayList<>();
-    if (nail.getPlateCondition() != PlateCondition.SOUND) {
+    if (!nail.getPlateCondition().sound()) {
       words.add(nail.getPlateCondition().label());
     }
     if (nail.getSkin() != SkinState.INTACT) {

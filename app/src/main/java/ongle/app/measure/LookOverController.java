@@ -3,6 +3,7 @@ package ongle.app.measure;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import ongle.app.sets.PlannedSet;
 import ongle.app.sets.SetEditor;
 import ongle.app.sets.SetNail;
@@ -14,6 +15,7 @@ import ongle.core.nail.EarlierProduct;
 import ongle.core.nail.Finger;
 import ongle.core.nail.Hand;
 import ongle.core.nail.PlateCondition;
+import ongle.core.nail.PlateFinding;
 import ongle.core.nail.Seat;
 import ongle.core.nail.SkinState;
 import ongle.core.plan.Activity;
@@ -84,12 +86,16 @@ class LookOverController {
   String seen(
       @PathVariable long id,
       @PathVariable Finger finger,
-      @RequestParam Optional<PlateCondition> condition,
+      @RequestParam(defaultValue = "false") boolean plate,
+      @RequestParam(required = false) Set<PlateFinding> finding,
       @RequestParam Optional<SkinState> skin,
       @RequestParam Optional<EarlierProduct> earlier,
       @ModelAttribute("seat") Seat seat,
       Model model) {
-    note(id, List.of(finger), condition, skin, earlier);
+    if (plate) {
+      model.addAttribute("picking", finger);
+    }
+    note(id, List.of(finger), seenOn(plate, finding), skin, earlier);
     return answer(id, finger, seat, model);
   }
 
@@ -97,14 +103,22 @@ class LookOverController {
   @PostMapping("/all")
   String seenOnAll(
       @PathVariable long id,
-      @RequestParam Optional<PlateCondition> condition,
+      @RequestParam(defaultValue = "false") boolean plate,
+      @RequestParam(required = false) Set<PlateFinding> finding,
       @RequestParam Optional<SkinState> skin,
       @RequestParam Optional<EarlierProduct> earlier,
       @RequestParam Optional<Finger> finger,
       @ModelAttribute("seat") Seat seat,
       Model model) {
-    note(id, List.of(Finger.values()), condition, skin, earlier);
+    note(id, List.of(Finger.values()), seenOn(plate, finding), skin, earlier);
     return answer(id, SetPage.chosen(finger, seat), seat, model);
+  }
+
+  /** The plate as ticked; empty where the plate was not asked about. */
+  private static Optional<PlateCondition> seenOn(boolean plate, Set<PlateFinding> finding) {
+    return plate
+        ? Optional.of(new PlateCondition(finding == null ? Set.of() : finding))
+        : Optional.empty();
   }
 
   private void note(
@@ -203,7 +217,7 @@ class LookOverController {
     model.addAttribute("client", planned.client());
     model.addAttribute("seen", order.stream().map(f -> seen(planned, f)).toList());
     model.addAttribute("halted", order.stream().flatMap(f -> halted(planned, f).stream()).toList());
-    model.addAttribute("conditions", PlateCondition.values());
+    model.addAttribute("plateFindings", PlateFinding.values());
     model.addAttribute("skins", SkinState.values());
     model.addAttribute("earliers", EarlierProduct.values());
     model.addAttribute("activities", Activity.values());
@@ -212,6 +226,7 @@ class LookOverController {
         Arrays.stream(Hand.values())
             .map(hand -> new Does(hand, planned.set().activity(hand)))
             .toList());
+    model.addAttribute("offFirst", SetPage.offFirst(planned));
     // Stops of the whole person are answered once, not finger by finger.
     model.addAttribute("asksAllergy", planned.client().getAllergy() != null);
     model.addAttribute("asksConsent", planned.client().isMinor());

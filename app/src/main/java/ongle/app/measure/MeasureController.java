@@ -3,6 +3,7 @@ package ongle.app.measure;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import ongle.app.drawing.HowToMeasureDrawing;
 import ongle.app.sets.Edited;
 import ongle.app.sets.NailSet;
@@ -20,6 +21,7 @@ import ongle.app.web.Numbers;
 import ongle.app.words.VisitWords;
 import ongle.core.nail.Finger;
 import ongle.core.nail.PlateCondition;
+import ongle.core.nail.PlateFinding;
 import ongle.core.nail.Quantity;
 import ongle.core.nail.Reading;
 import ongle.core.nail.Readings;
@@ -80,7 +82,7 @@ class MeasureController {
                         quantity, order.stream().map(f -> field(planned, f, quantity)).toList()))
             .toList());
     model.addAttribute("looks", order.stream().map(f -> look(planned, f)).toList());
-    model.addAttribute("conditions", PlateCondition.values());
+    model.addAttribute("plateFindings", PlateFinding.values());
     model.addAttribute("skins", SkinState.values());
     showHow(planned, chosen, Quantity.WIDTH, model);
     showProgress(planned, model);
@@ -125,16 +127,24 @@ class MeasureController {
   String look(
       @PathVariable long id,
       @PathVariable Finger finger,
-      @RequestParam PlateCondition condition,
-      @RequestParam SkinState skin,
+      @RequestParam(defaultValue = "false") boolean plate,
+      @RequestParam(required = false) Set<PlateFinding> finding,
+      @RequestParam Optional<SkinState> skin,
       @ModelAttribute("seat") Seat seat,
       Model model) {
-    editor.look(id, finger, condition, skin);
+    SetNail nail = reader.planned(id).set().nail(finger);
+    editor.look(
+        id,
+        finger,
+        plate ? new PlateCondition(finding == null ? Set.of() : finding) : nail.getPlateCondition(),
+        skin.orElse(nail.getSkin()));
     PlannedSet planned = reader.planned(id);
     SetPage.show(planned, Stage.MEASURE, finger, seat, model);
     showProgress(planned, model);
+    model.addAttribute("plateFindings", PlateFinding.values());
+    model.addAttribute("look", look(planned, finger));
     model.addAttribute("edit", new Edit.Saved());
-    return "measure/parts :: after";
+    return plate ? "measure/parts :: looked" : "measure/parts :: after";
   }
 
   /** Copies to the other hand; the whole page answers, as a whole column changed. */
@@ -156,7 +166,7 @@ class MeasureController {
             finger,
             quantity,
             reading,
-            HowToMeasureDrawing.of(planned.of(finger).nail(), quantity, reading.value()),
+            HowToMeasureDrawing.of(planned.of(finger).item().nail(), quantity, reading.value()),
             planned.set().nail(finger).taken(quantity).map(VisitWords::taken).orElse(null),
             last.flatMap(set -> VisitWords.before(set, finger, quantity)).orElse(null)));
   }

@@ -21,6 +21,7 @@ import ongle.app.web.Numbers;
 import ongle.core.nail.Finger;
 import ongle.core.nail.OutOfRange;
 import ongle.core.nail.PlateCondition;
+import ongle.core.nail.PlateFinding;
 import ongle.core.nail.Quantity;
 import ongle.core.nail.Readings;
 import ongle.core.nail.SkinState;
@@ -36,6 +37,7 @@ import org.apache.commons.csv.CSVRecord;
 final class MeasuresCsv {
   private static final String FINGER = "finger";
   private static final String PLATE = "plate";
+  private static final String SOUND = "sound";
   private static final String SKIN = "skin";
 
   private MeasuresCsv() {}
@@ -94,7 +96,7 @@ final class MeasuresCsv {
                         nail.value(quantity)
                             .map(value -> Numbers.format(quantity, value))
                             .orElse("")));
-        line.add(word(nail.getPlateCondition()));
+        line.add(words(nail.getPlateCondition()));
         line.add(word(nail.getSkin()));
         csv.printRecord(line);
       }
@@ -159,8 +161,7 @@ final class MeasuresCsv {
                                 + Numbers.range(quantity))));
       }
     }
-    Optional<PlateCondition> condition =
-        one(PlateCondition.values(), MeasuresCsv::word, PLATE, text.value(record, PLATE));
+    Optional<PlateCondition> condition = condition(text.value(record, PLATE));
     Optional<SkinState> skin =
         one(SkinState.values(), MeasuresCsv::word, SKIN, text.value(record, SKIN));
     try {
@@ -187,6 +188,29 @@ final class MeasuresCsv {
             + typed
             + "\": one of "
             + Arrays.stream(all).map(name).collect(Collectors.joining(", ")));
+  }
+
+  private static String words(PlateCondition condition) {
+    return condition.sound()
+        ? SOUND
+        : condition.findings().stream().map(MeasuresCsv::word).collect(Collectors.joining("+"));
+  }
+
+  /** One word or several joined by a plus; empty where nothing is said. */
+  private static Optional<PlateCondition> condition(String typed) {
+    if (typed.isEmpty()) {
+      return Optional.empty();
+    }
+    if (typed.equalsIgnoreCase(SOUND)) {
+      return Optional.of(PlateCondition.SOUND);
+    }
+    return Optional.of(
+        new PlateCondition(
+            Arrays.stream(typed.split("\\+"))
+                .map(String::strip)
+                .flatMap(
+                    each -> one(PlateFinding.values(), MeasuresCsv::word, PLATE, each).stream())
+                .collect(Collectors.toSet())));
   }
 
   private static String word(Enum<?> value) {

@@ -1,6 +1,5 @@
 package ongle.app.paper;
 
-import java.util.List;
 import ongle.app.drawing.Scene;
 import ongle.app.drawing.SheetDrawing;
 import ongle.app.sets.PlannedSet;
@@ -9,15 +8,14 @@ import ongle.app.words.FitWords;
 import ongle.core.nail.Finger;
 import ongle.core.nail.Quantity;
 import ongle.core.plan.FingerLength;
+import ongle.core.plan.Interval;
 import ongle.core.plan.NailPlan;
-import ongle.core.structure.Pinch;
 
 /** One nail on paper: its drawing at true size and the figures beside it. */
 public record NailBlock(
     Finger finger,
     Scene scene,
     boolean stopped,
-    boolean estimated,
     String tip,
     String tipWork,
     String length,
@@ -29,27 +27,35 @@ public record NailBlock(
     String barrel,
     String squeeze,
     String plate,
-    boolean holds) {
+    String lasts) {
   /** How far to pinch where the barrel is full; null where there is nothing to pinch. */
   private static String squeeze(NailPlan plan) {
-    if (plan.extension() == 0) {
+    return plan.pinch().map(pinch -> Numbers.mm(pinch.squeezeTo())).orElse(null);
+  }
+
+  /** Only what was not measured is an estimate. */
+  private static String estimated(PlannedSet planned, Finger finger, Quantity quantity) {
+    return planned.readings().of(finger, quantity).measured() ? "" : "est. ";
+  }
+
+  /** How long it holds where that is less than wished; null where it holds. */
+  private static String lasts(NailPlan plan) {
+    Interval.OfFinger finger = Interval.OfFinger.of(plan);
+    if (finger.whole()) {
       return null;
     }
-    Pinch pinch = Pinch.whereFull(plan.build());
-    return pinch.squeezes() ? Numbers.mm(pinch.squeezeTo()) : null;
+    return finger.notAdvised()
+        ? "not advised as planned"
+        : "holds " + finger.holds() + " of " + plan.wearing().days() + " days";
   }
 
   public static NailBlock of(PlannedSet planned, Finger finger) {
     NailPlan plan = planned.of(finger);
-    boolean estimated =
-        List.of(Quantity.WIDTH, Quantity.PLATE_LENGTH, Quantity.ARCH_DEPTH).stream()
-            .anyMatch(quantity -> !planned.readings().of(finger, quantity).measured());
     var profile = plan.build().profile();
     return new NailBlock(
         finger,
         SheetDrawing.of(plan),
         plan.stopped(),
-        estimated,
         FitWords.takes(plan),
         FitWords.work(plan),
         Numbers.mm(plan.extension()),
@@ -60,7 +66,11 @@ public record NailBlock(
         Numbers.format(plan.build().across().side(profile.apexThickness()), 2),
         Numbers.withUnit(Quantity.BARREL_DEPTH, 100 * plan.build().barrelDepthRatio()),
         squeeze(plan),
-        Numbers.format(plan.nail().width(), 1) + " × " + Numbers.mm(plan.nail().plateLength()),
-        plan.endurance().holds());
+        estimated(planned, finger, Quantity.WIDTH)
+            + Numbers.format(plan.nail().width(), 1)
+            + " × "
+            + estimated(planned, finger, Quantity.PLATE_LENGTH)
+            + Numbers.mm(plan.nail().plateLength()),
+        lasts(plan));
   }
 }

@@ -6,9 +6,11 @@ import jakarta.persistence.Enumerated;
 import jakarta.persistence.Id;
 import jakarta.persistence.Version;
 import ongle.core.bench.Routine;
+import ongle.core.fitting.Barrel;
 import ongle.core.fitting.FreeHandOrForms;
 import ongle.core.fitting.Schools;
 import ongle.core.fitting.TipsOrForms;
+import ongle.core.plan.SalonFigures;
 import ongle.core.shape.LengthWish;
 import ongle.core.structure.ApexSchool;
 import ongle.core.structure.CrossThickness;
@@ -32,7 +34,7 @@ public class Salon {
   private LengthWish.Mode lengthMode = LengthWish.Mode.COVER_FINGERTIP;
 
   @Enumerated(EnumType.STRING)
-  private ApexSchool apex = ApexSchool.COMPUTED;
+  private ApexSchool apex = ApexSchool.THIRD;
 
   @Enumerated(EnumType.STRING)
   private UpperArch arch = UpperArch.OF_SHAPE;
@@ -40,6 +42,10 @@ public class Salon {
   @Enumerated(EnumType.STRING)
   private CrossThickness across = CrossThickness.SALON;
 
+  @Enumerated(EnumType.STRING)
+  private Barrel barrel = Schools.USUAL.barrel();
+
+  private String figures;
   private String bench;
   private String routine;
   private String currency = "";
@@ -50,6 +56,22 @@ public class Salon {
 
   public FreeHandOrForms getBitten() {
     return bitten;
+  }
+
+  public Barrel getBarrel() {
+    return barrel;
+  }
+
+  SalonFigures figures() {
+    return figures == null ? SalonFigures.USUAL : FiguresJson.read(figures);
+  }
+
+  void reckonWith(SalonFigures wanted) {
+    figures = wanted.equals(SalonFigures.USUAL) ? null : FiguresJson.write(wanted);
+  }
+
+  void prefer(Barrel wanted) {
+    barrel = wanted;
   }
 
   public LengthWish.Mode getLengthMode() {

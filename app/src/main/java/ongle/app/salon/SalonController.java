@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import ongle.app.web.Edit;
 import ongle.core.School;
+import ongle.core.fitting.Barrel;
 import ongle.core.fitting.FreeHandOrForms;
 import ongle.core.fitting.TipsOrForms;
 import ongle.core.shape.LengthWish;
@@ -45,6 +46,7 @@ class SalonController {
   String answer(
       @RequestParam Optional<TipsOrForms> tipsOrForms,
       @RequestParam Optional<FreeHandOrForms> bitten,
+      @RequestParam Optional<Barrel> barrel,
       @RequestParam Optional<LengthWish.Mode> lengthMode,
       @RequestParam Optional<ApexSchool> apex,
       @RequestParam Optional<UpperArch> arch,
@@ -54,6 +56,7 @@ class SalonController {
         salon -> {
           tipsOrForms.ifPresent(salon::prefer);
           bitten.ifPresent(salon::prefer);
+          barrel.ifPresent(salon::prefer);
           lengthMode.ifPresent(salon::prefer);
           apex.ifPresent(salon::prefer);
           arch.ifPresent(salon::prefer);
@@ -79,6 +82,11 @@ class SalonController {
                 "Bitten nails too short for a tip",
                 List.of(FreeHandOrForms.values()),
                 salon.getBitten()),
+            new Question(
+                "barrel",
+                "The barrel on a form comes from",
+                List.of(Barrel.values()),
+                salon.getBarrel()),
             new Question(
                 "lengthMode",
                 "Length over the ten",

@@ -6,6 +6,7 @@ import java.util.function.UnaryOperator;
 import ongle.app.kits.KitEditor;
 import ongle.app.kits.ShippedKits;
 import ongle.core.bench.Routine;
+import ongle.core.plan.SalonFigures;
 import org.springframework.dao.OptimisticLockingFailureException;
 import org.springframework.resilience.annotation.Retryable;
 import org.springframework.stereotype.Service;
@@ -47,6 +48,12 @@ public class SalonSettings {
     } catch (Routine.Impossible fixed) {
       return Optional.of(fixed.getMessage());
     }
+  }
+
+  /** The planning figures sets are planned with. */
+  @Transactional
+  public SalonFigures figures() {
+    return current().figures();
   }
 
   /** What a new set's bench begins with, as the bench writes it. */

@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.TreeMap;
 import java.util.TreeSet;
 import java.util.function.Function;
+import ongle.core.fitting.Barrel;
 import ongle.core.fitting.BuildWay;
 import ongle.core.fitting.FreeHandOrForms;
 import ongle.core.fitting.TipsOrForms;
@@ -39,6 +40,7 @@ record Choices(
     String kit,
     TipsOrForms tipsOrForms,
     FreeHandOrForms bitten,
+    Barrel barrel,
     Map<Finger, OfNail> nails) {
 
   /** What was set by hand on one nail. */
@@ -82,7 +84,13 @@ record Choices(
         set.getKit(),
         set.getTipsOrForms(),
         set.getBitten(),
+        set.getBarrel(),
         nails);
+  }
+
+  /** Choices kept before there was one have the closed form. */
+  Barrel barrelSchool() {
+    return barrel == null ? Barrel.CLOSED_FORM : barrel;
   }
 
   LengthWish lengthWish() {
@@ -112,6 +120,9 @@ record Choices(
     }
     if (across != before.across) {
       return "across " + across.label();
+    }
+    if (barrelSchool() != before.barrelSchool()) {
+      return "barrel from " + barrel.label();
     }
     if (wearDays != before.wearDays) {
       return "infill after " + wearDays + " days";

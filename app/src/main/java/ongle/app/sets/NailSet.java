@@ -25,6 +25,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
 import ongle.app.salon.Salon;
+import ongle.core.fitting.Barrel;
 import ongle.core.fitting.FreeHandOrForms;
 import ongle.core.fitting.Schools;
 import ongle.core.fitting.TipsOrForms;
@@ -52,7 +53,9 @@ public class NailSet {
           LengthWish.Mode.MILLIMETRES, 5.0,
           LengthWish.Mode.SLENDERNESS, 5.0,
           LengthWish.Mode.PLATE_SHARE, 50.0,
-          LengthWish.Mode.COVER_FINGERTIP, 3.0);
+          LengthWish.Mode.COVER_FINGERTIP, 3.0,
+          LengthWish.Mode.AS_GROWN, 0.0,
+          LengthWish.Mode.SHORTENED, 2.0);
 
   @Id
   @GeneratedValue(strategy = GenerationType.IDENTITY)
@@ -74,7 +77,7 @@ public class NailSet {
   private String product = Product.HARD_GEL.code();
 
   @Enumerated(EnumType.STRING)
-  private ApexSchool school = ApexSchool.COMPUTED;
+  private ApexSchool school = ApexSchool.THIRD;
 
   @Enumerated(EnumType.STRING)
   private CrossThickness across = CrossThickness.SALON;
@@ -105,6 +108,9 @@ public class NailSet {
   @Enumerated(EnumType.STRING)
   private FreeHandOrForms bitten = FreeHandOrForms.FREE_HAND;
 
+  @Enumerated(EnumType.STRING)
+  private Barrel barrel = Barrel.CLOSED_FORM;
+
   private Long previousId;
   private String wishes;
   private String guardian;
@@ -128,6 +134,7 @@ public class NailSet {
     this.createdAt = createdAt;
     tipsOrForms = salon.getTipsOrForms();
     bitten = salon.getBitten();
+    barrel = salon.getBarrel();
     lengthMode = salon.getLengthMode();
     lengthValue = USUAL_LENGTH.get(lengthMode);
     school = salon.getApex();
@@ -202,7 +209,11 @@ public class NailSet {
   }
 
   public Schools schools() {
-    return new Schools(tipsOrForms, bitten);
+    return new Schools(tipsOrForms, bitten, barrel);
+  }
+
+  public Barrel getBarrel() {
+    return barrel;
   }
 
   public FreeHandOrForms getBitten() {
@@ -315,6 +326,10 @@ public class NailSet {
     tipsOrForms = wished;
   }
 
+  void prefer(Barrel wished) {
+    barrel = wished;
+  }
+
   void prefer(FreeHandOrForms wished) {
     bitten = wished;
   }
@@ -390,7 +405,10 @@ public class NailSet {
     if (remedy.thicknessToPlan()) {
       nail.clear(Quantity.APEX_THICKNESS);
     }
-    Remedy.Change change = remedy.change();
+    remedy.changes().forEach(change -> apply(nail, change, at));
+  }
+
+  private void apply(SetNail nail, Remedy.Change change, LocalDateTime at) {
     if (change instanceof Remedy.Shorten shorten) {
       nail.byHand(Quantity.EXTENSION, shorten.extension(), at);
     } else if (change instanceof Remedy.DeepenBarrel deepen) {
@@ -427,6 +445,7 @@ public class NailSet {
     kit = choices.kit();
     tipsOrForms = choices.tipsOrForms();
     bitten = choices.bitten();
+    barrel = choices.barrelSchool();
     choices.nails().forEach((finger, chosen) -> nail(finger).adjust(chosen, at));
   }
 }

@@ -47,9 +47,9 @@ public record PlannedSet(
         .orElse(0L);
   }
 
-  /** The ten natural nails. */
+  /** The ten natural nails as measured. */
   public List<Nail> nails() {
-    return plan.nails().stream().map(NailPlan::nail).toList();
+    return plan.nails().stream().map(nail -> nail.item().nail()).toList();
   }
 
   /** The ten in this order. */

@@ -16,6 +16,7 @@ import ongle.app.salon.SalonSettings;
 import ongle.app.web.Edit;
 import ongle.app.web.NotFound;
 import ongle.app.web.Numbers;
+import ongle.core.fitting.Barrel;
 import ongle.core.fitting.BuildWay;
 import ongle.core.fitting.FreeHandOrForms;
 import ongle.core.fitting.TipsOrForms;
@@ -279,6 +280,11 @@ public class SetEditor {
   @Transactional
   public void fitFrom(long setId, Optional<String> kit) {
     change(setId, set -> set.fitFrom(kit.orElse(null)));
+  }
+
+  @Transactional
+  public void prefer(long setId, Barrel school) {
+    change(setId, set -> set.prefer(school));
   }
 
   @Transactional

@@ -51,7 +51,6 @@ public class SetNail {
   @Enumerated(EnumType.STRING)
   private Finger finger;
 
-  @Enumerated(EnumType.STRING)
   private PlateCondition plateCondition = PlateCondition.SOUND;
 
   @Enumerated(EnumType.STRING)

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Function;
 import java.util.stream.Stream;
 import ongle.core.nail.Finger;
 import ongle.core.nail.Hand;
@@ -98,16 +99,29 @@ public record SetPage(
     return "/sets/" + id + "/" + to.path();
   }
 
+  /** What is on the nails and comes off before the plates are judged, with the fingers. */
+  public static List<Caution> offFirst(PlannedSet planned) {
+    return byText(planned, plan -> plan.seen().earlier().first().stream()).toList();
+  }
+
   private static List<Caution> cautions(PlannedSet planned) {
+    return Stream.concat(ofClient(planned), byText(planned, plan -> plan.cautions().stream()))
+        .toList();
+  }
+
+  private static Stream<Caution> byText(
+      PlannedSet planned, Function<NailPlan, Stream<String>> texts) {
     Map<String, Set<Finger>> byText = new LinkedHashMap<>();
     for (NailPlan plan : planned.plan().nails()) {
-      for (String text : plan.cautions()) {
-        byText.computeIfAbsent(text, t -> EnumSet.noneOf(Finger.class)).add(plan.nail().finger());
-      }
+      texts
+          .apply(plan)
+          .forEach(
+              text ->
+                  byText
+                      .computeIfAbsent(text, t -> EnumSet.noneOf(Finger.class))
+                      .add(plan.nail().finger()));
     }
-    Stream<Caution> ofFingers =
-        byText.entrySet().stream().map(e -> new Caution(inWords(e.getValue()), e.getKey()));
-    return Stream.concat(ofClient(planned), ofFingers).toList();
+    return byText.entrySet().stream().map(e -> new Caution(inWords(e.getValue()), e.getKey()));
   }
 
   /** Fingers in words, whole hands as hands. */

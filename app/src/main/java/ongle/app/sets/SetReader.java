@@ -13,6 +13,7 @@ import ongle.app.clients.ClientHistory;
 import ongle.app.clients.ClientRepository;
 import ongle.app.kits.KitCatalogue;
 import ongle.app.products.Products;
+import ongle.app.salon.SalonSettings;
 import ongle.app.web.NotFound;
 import ongle.app.web.Numbers;
 import ongle.core.fitting.Schools;
@@ -38,8 +39,15 @@ public class SetReader implements ClientHistory {
   private final ClientRepository clients;
   private final KitCatalogue kits;
   private final Products products;
+  private final SalonSettings salon;
 
-  SetReader(SetRepository sets, ClientRepository clients, KitCatalogue kits, Products products) {
+  SetReader(
+      SetRepository sets,
+      ClientRepository clients,
+      KitCatalogue kits,
+      Products products,
+      SalonSettings salon) {
+    this.salon = salon;
     this.sets = sets;
     this.clients = clients;
     this.kits = kits;
@@ -100,10 +108,11 @@ public class SetReader implements ClientHistory {
             choices.arch(),
             choices.across(),
             kits.fitting(
-                new Schools(choices.tipsOrForms(), choices.bitten()),
+                new Schools(choices.tipsOrForms(), choices.bitten(), choices.barrelSchool()),
                 Optional.ofNullable(choices.kit())),
             wearer(set, client),
-            new Wearing(choices.wearDays(), choices.skipped(), growth(set)));
+            new Wearing(choices.wearDays(), choices.skipped(), growth(set)),
+            salon.figures());
     List<SetPlanner.Item> items =
         set.getNails().stream()
             .map(
@@ -155,7 +164,8 @@ public class SetReader implements ClientHistory {
         set.getAcross(),
         kits.fitting(set.schools(), Optional.ofNullable(set.getKit())),
         wearer(set, client),
-        new Wearing(set.getWearDays(), set.getSkipped(), growth(set)));
+        new Wearing(set.getWearDays(), set.getSkipped(), growth(set)),
+        salon.figures());
   }
 
   private Product product(String code) {
@@ -259,6 +269,8 @@ public class SetReader implements ClientHistory {
       case PLATE_SHARE -> value + " of the plate";
       case SLENDERNESS -> "about " + value + ", equally slender";
       case COVER_FINGERTIP -> "fingertip + " + value;
+      case AS_GROWN -> "natural nails";
+      case SHORTENED -> "natural nails, " + value;
     };
   }
 }

@@ -5,8 +5,8 @@ import java.util.Locale;
 /** The stages of a set, in the order of the work. */
 public enum Stage {
   MEASURE("Measure", "every plate"),
-  FIT("Fit", "tip or form for each finger"),
   SHAPE("Shape", "shape, length, product"),
+  FIT("Fit", "tip or form for each finger"),
   STRUCTURE("Structure", "apex, thickness, barrel"),
   BENCH("Bench", "product, order, guide"),
   SHEET("Sheet", "for the desk");

@@ -10,6 +10,7 @@ import ongle.core.fitting.TipPick;
 import ongle.core.nail.Finger;
 import ongle.core.nail.Quantity;
 import ongle.core.nail.Seat;
+import ongle.core.plan.Interval;
 import ongle.core.plan.NailPlan;
 
 /**
@@ -112,7 +113,7 @@ public record Strip(List<Cell> cells, String meaning) {
           planned.readings().of(plan.nail().finger(), Quantity.WIDTH).measured() ? "" : "estimated";
       case FIT -> plan.fit().suits() ? "" : "warn";
       case SHAPE -> plan.readsAsShape() && !plan.length().set().caps() ? "" : "warn";
-      case STRUCTURE, BENCH, SHEET -> plan.endurance().holds() ? "" : "warn";
+      case STRUCTURE, BENCH, SHEET -> Interval.OfFinger.of(plan).notAdvised() ? "warn" : "";
     };
   }
 }

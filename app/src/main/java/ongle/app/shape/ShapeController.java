@@ -180,7 +180,7 @@ class ShapeController {
 
   private static LengthWish reaching(
       PlannedSet planned, LengthWish.Mode mode, Finger finger, double extension) {
-    return LengthWish.reaching(mode, planned.of(finger).nail(), planned.nails(), extension);
+    return LengthWish.reaching(mode, planned.of(finger).item().nail(), planned.nails(), extension);
   }
 
   /** What a hand does, and what limits it. */
@@ -239,7 +239,9 @@ class ShapeController {
 
   private static LengthField field(LengthWish length) {
     return new LengthField(
-        length.mode(), Numbers.format(length.mode().quantity(), length.value()), null);
+        length.mode(),
+        length.mode().numbered() ? Numbers.format(length.mode().quantity(), length.value()) : "",
+        null);
   }
 
   /** What the technician should know about this wish on these hands. */
@@ -295,13 +297,13 @@ class ShapeController {
     return notes;
   }
 
-  /** The twins that were pulled along, if any. */
+  /** The twins and neighbours that were pulled along, if any. */
   private static String whoDecided(List<NailPlan> plans) {
     List<NailPlan> pulled =
         plans.stream().filter(plan -> plan.length().setBy() != plan.nail().finger()).toList();
     return pulled.isEmpty() || pulled.size() == plans.size() && plans.size() == 10
         ? ""
-        : " (" + names(pulled) + " kept even with the twin)";
+        : " (" + names(pulled) + " so that twins and neighbours look alike)";
   }
 
   private static String names(List<NailPlan> plans) {

@@ -6,8 +6,9 @@ import ongle.app.paper.NailBlock;
 import ongle.app.paper.PdfWriter;
 import ongle.app.sets.PlannedSet;
 import ongle.app.sets.SetPage;
-import ongle.app.sets.SetReader;
 import ongle.app.sets.Stage;
+import ongle.app.visits.PlannedVisit;
+import ongle.app.visits.VisitPlanner;
 import ongle.app.web.Numbers;
 import ongle.app.words.PickingWords;
 import ongle.core.nail.Digit;
@@ -27,11 +28,11 @@ import org.springframework.web.bind.annotation.RequestParam;
 @Controller
 @RequestMapping("/sets/{id}")
 class SheetController {
-  private final SetReader reader;
+  private final VisitPlanner visits;
   private final PdfWriter pdf;
 
-  SheetController(SetReader reader, PdfWriter pdf) {
-    this.reader = reader;
+  SheetController(VisitPlanner visits, PdfWriter pdf) {
+    this.visits = visits;
     this.pdf = pdf;
   }
 
@@ -44,22 +45,25 @@ class SheetController {
       @RequestParam Optional<Finger> finger,
       @ModelAttribute("seat") Seat seat,
       Model model) {
-    PlannedSet planned = reader.planned(id);
+    PlannedVisit visit = visits.of(id);
+    PlannedSet planned = visit.planned();
     SetPage.show(planned, Stage.SHEET, SetPage.chosen(finger, seat), seat, model);
-    show(planned, seat, model);
+    show(visit, seat, model);
     return "sheet/page";
   }
 
   @GetMapping("/sheet.pdf")
   ResponseEntity<byte[]> pdf(
       @PathVariable long id, @ModelAttribute("seat") Seat seat, Model model) {
-    PlannedSet planned = reader.planned(id);
+    PlannedVisit visit = visits.of(id);
+    PlannedSet planned = visit.planned();
     SetPage.show(planned, Stage.SHEET, Finger.L1, seat, model);
-    show(planned, seat, model);
+    show(visit, seat, model);
     return pdf.answer("sheet", planned, "sheet/pdf", model.asMap());
   }
 
-  private static void show(PlannedSet planned, Seat seat, Model model) {
+  private static void show(PlannedVisit visit, Seat seat, Model model) {
+    PlannedSet planned = visit.planned();
     Hand leftOnPaper = seat == Seat.OPPOSITE ? Hand.RIGHT : Hand.LEFT;
     model.addAttribute("leftHand", leftOnPaper);
     model.addAttribute("planned", planned);
@@ -76,15 +80,12 @@ class SheetController {
     model.addAttribute("school", planned.set().getSchool().label());
     model.addAttribute(
         "due",
-        planned
-            .plan()
-            .dueFirst()
-            .map(
-                nail ->
-                    planned.set().getCreatedAt().toLocalDate().plusDays(nail.outlook().due().day()))
+        planned.plan().interval().due().stream()
+            .mapToObj(day -> planned.set().getCreatedAt().toLocalDate().plusDays(day))
+            .findFirst()
             .orElse(null));
     model.addAttribute("skipped", planned.set().getSkipped());
-    model.addAttribute("volume", Numbers.format(planned.plan().productVolume(), 1) + " ml");
-    model.addAttribute("mass", Numbers.format(planned.plan().productMass(), 1) + " g");
+    model.addAttribute("volume", Numbers.format(visit.plan().productVolume(), 1) + " ml");
+    model.addAttribute("mass", Numbers.format(visit.plan().productMass(), 1) + " g");
   }
 }

@@ -2,13 +2,16 @@ package ongle.app.structure;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
+import java.util.stream.Collectors;
 import ongle.app.web.Numbers;
+import ongle.core.nail.CrossCurve;
 import ongle.core.nail.Quantity;
 import ongle.core.plan.FingerLength;
+import ongle.core.plan.Interval;
 import ongle.core.plan.NailPlan;
 import ongle.core.plan.Neighbour;
 import ongle.core.plan.Remedy;
-import ongle.core.shape.LengthWish;
 import ongle.core.structure.ApexSolver;
 import ongle.core.structure.Arches;
 import ongle.core.structure.Cause;
@@ -16,76 +19,62 @@ import ongle.core.structure.Endurance;
 import ongle.core.structure.LightLine;
 import ongle.core.structure.LoadedNail;
 import ongle.core.structure.Margins;
-import ongle.core.structure.Pinch;
 import ongle.core.structure.Profile;
+import ongle.core.wear.PrepStep;
 
 /**
  * The workbench's verdict in the salon's words, with the figures behind it.
  *
  * @param verdict one line
- * @param holds whether it carries what it must to the last day
+ * @param level holds, shorter (holds, but not as long as wished) or weak
  * @param why why the apex is as thick as it is, here and against the neighbours
  * @param notes what follows from it or is worth knowing
  * @param figures names and values behind it
  */
 public record Findings(
-    String verdict, boolean holds, List<String> why, List<String> notes, List<Figure> figures) {
+    String verdict, String level, List<String> why, List<String> notes, List<Figure> figures) {
 
   /** A figure, what it is called, and where it comes from. */
   public record Figure(String name, String value, String from) {}
 
   static Findings of(NailPlan plan, List<Neighbour> neighbours, List<Remedy> remedies) {
     if (plan.stopped()) {
-      return new Findings("Not to be built on", false, List.of(), plan.cautions(), List.of());
+      return new Findings("Not to be built on", "weak", List.of(), plan.cautions(), List.of());
     }
+    Interval.OfFinger interval = Interval.OfFinger.of(plan);
     return new Findings(
-        verdict(plan),
-        plan.endurance().holds(),
+        verdict(interval),
+        interval.whole() ? "holds" : interval.notAdvised() ? "weak" : "shorter",
         why(plan, neighbours),
-        notes(plan, remedies),
+        notes(plan, interval, remedies),
         figures(plan));
   }
 
-  private static String verdict(NailPlan plan) {
+  private static String verdict(Interval.OfFinger interval) {
+    NailPlan plan = interval.plan();
+    int wished = plan.wearing().days();
     Endurance endurance = plan.endurance();
-    if (endurance.holds()) {
-      Margins.Margin first = endurance.weakest();
+    if (interval.whole()) {
       return "Holds "
-          + plan.wearing().days()
-          + " days; first it would "
-          + StructureWords.wouldGive(first, plan);
+          + wished
+          + " days. Weakest point: "
+          + StructureWords.weakest(endurance.weakest())
+          + ".";
     }
-    Margins.Margin shortest = endurance.shortest();
-    String when =
-        endurance.first().shortest().holds()
-            ? " before day " + plan.wearing().days()
-            : " from the first day";
-    return "Too weak" + when + ": it would " + StructureWords.wouldGive(shortest, plan);
+    String weakest = " Weakest point: " + StructureWords.weakest(endurance.shortest()) + ".";
+    if (!interval.notAdvised()) {
+      return "Holds " + interval.holds() + " of " + wished + " days: infill then." + weakest;
+    }
+    return interval.holds() == 0
+        ? "Not advised as planned: too weak from the first day." + weakest
+        : "Not advised as planned: holds only " + interval.holds() + " days." + weakest;
   }
 
   private static List<String> why(NailPlan plan, List<Neighbour> neighbours) {
     List<String> why = new ArrayList<>();
-    ApexSolver.Apex advised = plan.advised();
-    String thickness = Numbers.thickness(advised.thickness());
-    if (!advised.holds()) {
-      why.add(
-          "No apex up to "
-              + Numbers.thickness(ApexSolver.THICKEST)
-              + " is enough: it would still "
-              + StructureWords.would(advised.binding().orElse(Cause.CRACK))
-              + ". "
-              + thickness
-              + " is what it takes not to crack.");
-    } else if (advised.binding().isEmpty()) {
-      why.add(thickness + " is the thinnest worth building, and this nail needs no more.");
-    } else {
-      why.add(
-          thickness
-              + " because any thinner it would "
-              + StructureWords.would(advised.binding().get())
-              + " under everyday loads within "
-              + plan.wearing().days()
-              + " days.");
+    why.add(StructureWords.because(plan));
+    if (!plan.advised().holds()) {
+      why.add("No thicker apex would help here: it would only be a hump.");
     }
     neighbours.stream()
         .filter(neighbour -> Math.abs(neighbour.apexes()) > ApexSolver.SAME_WITHIN / 2)
@@ -94,7 +83,8 @@ public record Findings(
     return why;
   }
 
-  private static List<String> notes(NailPlan plan, List<Remedy> remedies) {
+  private static List<String> notes(
+      NailPlan plan, Interval.OfFinger interval, List<Remedy> remedies) {
     List<String> notes = new ArrayList<>();
     ApexSolver.Apex advised = plan.advised();
     Profile profile = plan.build().profile();
@@ -102,12 +92,11 @@ public record Findings(
     if (plan.length().set().caps()) {
       notes.add(shortened(plan));
     }
-    if (!plan.endurance().holds()
-        && LengthWish.leastFor(plan.nail()) > 0
-        && plan.extension() <= LengthWish.leastFor(plan.nail()) + 0.05) {
+    FingerLength length = plan.length();
+    if (!interval.whole() && length.least() > 0 && plan.extension() <= length.least() + 0.05) {
       notes.add(
-          "This is the least a bitten nail is built for, to cover its fingertip: the fingertip takes"
-              + " most of the load there. Plan an early infill.");
+          "This just covers the fingertip, and that is the least a bitten nail is built for. As it"
+              + " grows out it is caught more: infill early.");
     }
     if (advised.tooThin(built)) {
       notes.add("Too thin: " + Numbers.thickness(advised.thickness()) + " would carry it.");
@@ -115,6 +104,7 @@ public record Findings(
       notes.add(
           "Thicker than it needs to be: " + Numbers.thickness(advised.thickness()) + " is enough.");
     }
+    skippedSteps(plan).ifPresent(notes::add);
     if (plan.apexTooFarForward()) {
       notes.add(
           "Apex too far forward for "
@@ -126,27 +116,6 @@ public record Findings(
     } else if (profile.thickEdge()) {
       notes.add("A thick edge: it shows down the barrel and makes the nail heavy.");
     }
-    remedies.stream()
-        .map(Remedy::change)
-        .filter(Remedy.DeepenBarrel.class::isInstance)
-        .map(Remedy.DeepenBarrel.class::cast)
-        .forEach(
-            deepen ->
-                notes.add(
-                    "Barrel too flat for "
-                        + Numbers.mm(plan.length().asked())
-                        + ": it takes "
-                        + Numbers.withUnit(Quantity.BARREL_DEPTH, deepen.percent())
-                        + "."));
-    if (plan.extension() > 0) {
-      Pinch pinch = Pinch.whereFull(plan.build());
-      if (pinch.narrowerBy() < -0.05) {
-        notes.add(
-            "Flatter at the tip than the plate: as built it would spread "
-                + Numbers.mm(-pinch.narrowerBy())
-                + " wider than the growth points allow.");
-      }
-    }
     if (!plan.readsAsShape()) {
       notes.add(
           "Too short to read as "
@@ -155,17 +124,53 @@ public record Findings(
               + plan.nearestShape().label()
               + " is the nearest that does.");
     }
-    Arches arches = plan.arches();
-    if (arches.highestElsewhere()) {
-      notes.add(
-          "As plate and form are tilted, the highest point to the eye lies "
-              + Numbers.mm(arches.highestAt())
-              + " from the cuticle, not at the apex.");
-    }
-    for (double at : LightLine.breaks(arches)) {
-      notes.add("The light line breaks " + Numbers.mm(at) + " from the cuticle.");
+    if (!plan.item().adjustments().values().isEmpty()) {
+      byHand(plan, notes);
     }
     return notes;
+  }
+
+  /** What the eye would find in what was set by hand; the plan does not warn of its own choice. */
+  private static void byHand(NailPlan plan, List<String> notes) {
+    if (plan.extension() > 0) {
+      CrossCurve barrel = plan.build().fullBarrel();
+      double spreads =
+          barrel.chord() - barrel.pinchedTo(plan.nail().crossCurve().depthRatio()).chord();
+      if (spreads > 0.05) {
+        notes.add(
+            "Flatter at the tip than the plate: it would spread "
+                + Numbers.mm(spreads)
+                + " wider than the growth points allow.");
+      }
+    }
+    for (double at : LightLine.breaks(plan.arches())) {
+      notes.add("The light line breaks " + Numbers.mm(at) + " from the cuticle.");
+    }
+  }
+
+  /** What leaving steps of the preparation out costs this nail. */
+  private static Optional<String> skippedSteps(NailPlan plan) {
+    if (plan.wearing().skipped().isEmpty()) {
+      return Optional.empty();
+    }
+    double left = plan.endurance().of(Cause.LIFT).value();
+    double full = left / plan.wearing().prepQuality();
+    return Optional.of(
+        "Left out: "
+            + plan.wearing().skipped().stream()
+                .sorted()
+                .map(PrepStep::label)
+                .collect(Collectors.joining("; "))
+            + ". Hold on the plate "
+            + Numbers.format(100 * plan.wearing().prepQuality(), 0)
+            + " %"
+            + (full > 20
+                ? "."
+                : ": margin against lifting "
+                    + Numbers.format(left, 2)
+                    + " instead of "
+                    + Numbers.format(full, 2)
+                    + "."));
   }
 
   private static String shortened(NailPlan plan) {
@@ -211,24 +216,39 @@ public record Findings(
     }
     figures.add(
         new Figure(
-            "Loads",
-            Numbers.format(LoadedNail.PRESS, 0)
+            "Loads at the tip",
+            load(LoadedNail.PRESS, endurance)
                 + " N down, "
-                + Numbers.format(LoadedNail.PRY, 0)
+                + load(LoadedNail.PRY, endurance)
                 + " N up",
-            "at the tip; it gives "
-                + Numbers.format(1 / endurance.first().tipStiffness(), 2)
-                + " mm a newton"));
+            "first and last day: "
+                + percent(endurance.first().loadShare())
+                + " and "
+                + percent(endurance.last().loadShare())
+                + " of "
+                + Numbers.format(LoadedNail.PRESS, 0)
+                + " and "
+                + Numbers.format(LoadedNail.PRY, 0)
+                + " N: this finger takes "
+                + percent(plan.term().load().share())
+                + ", and it stands out "
+                + Numbers.mm(Math.max(0, plan.extension() - plan.nail().overhang()))
+                + " beyond the fingertip"));
     Arches arches = plan.arches();
     figures.add(
         new Figure(
             "Upper arch",
             Numbers.mm(arches.rise()) + " rise",
-            arches.parallel()
-                ? "upper and lower arch run parallel to the eye"
-                : "upper and lower arch close by "
-                    + Numbers.format(arches.angleBetween(), 0)
-                    + "°"));
+            (arches.parallel()
+                    ? "upper and lower arch run parallel to the eye"
+                    : "upper and lower arch close by "
+                        + Numbers.format(arches.angleBetween(), 0)
+                        + "°")
+                + (arches.highestElsewhere()
+                    ? "; as plate and form are tilted, the highest point to the eye lies "
+                        + Numbers.mm(arches.highestAt())
+                        + " from the cuticle"
+                    : "")));
     figures.add(
         new Figure(
             "Product on this nail",
@@ -241,6 +261,12 @@ public record Findings(
                 + Numbers.format(plan.volumes().body(), 0)
                 + ", extension "
                 + Numbers.format(plan.volumes().extension(), 0)));
+    figures.add(
+        new Figure(
+            "Thinnest apex",
+            Numbers.thickness(
+                plan.wish().figures().floor().at(plan.overlay() ? 0 : plan.extension())),
+            "the longer, the higher: what hands build at this length"));
     figures.add(
         new Figure(
             "Form on this plate",
@@ -263,5 +289,15 @@ public record Findings(
                     + Numbers.withUnit(
                         Quantity.PLATE_SHARE, 100 * plan.wearing().growth().weight())));
     return figures;
+  }
+
+  private static String load(double full, Endurance endurance) {
+    return Numbers.format(full * endurance.first().loadShare(), 1)
+        + "–"
+        + Numbers.format(full * endurance.last().loadShare(), 1);
+  }
+
+  private static String percent(double share) {
+    return Numbers.format(100 * share, 0) + " %";
   }
 }

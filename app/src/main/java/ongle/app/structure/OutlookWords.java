@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Locale;
 import ongle.app.sets.PlannedSet;
 import ongle.app.web.Numbers;
+import ongle.core.plan.Interval;
 import ongle.core.plan.NailPlan;
 import ongle.core.structure.Margins;
 import ongle.core.wear.Outlook;
@@ -30,16 +31,19 @@ record OutlookWords(String due, String setDue, List<String> today) {
             : "the apex has passed the stress line by " + Numbers.mm(-on.apexBeforeStressLine());
     Margins.Margin first = on.margins().first();
     return new OutlookWords(
-        "Infill due " + due(built, outlook.due()) + ".",
+        due(built, Interval.OfFinger.of(plan), plan),
         planned
             .plan()
-            .dueFirst()
+            .interval()
+            .first()
             .map(
-                nail ->
-                    "The set is due "
-                        + due(built, nail.outlook().due())
+                finger ->
+                    "The set is due on "
+                        + built.plusDays(finger.due()).format(DATE)
+                        + ", day "
+                        + finger.due()
                         + ", for the "
-                        + nail.nail().finger().label()
+                        + finger.plan().nail().finger().label()
                         + ".")
             .orElse(""),
         List.of(
@@ -51,33 +55,36 @@ record OutlookWords(String due, String setDue, List<String> today) {
                 + "; "
                 + apex
                 + ".",
-            "Least margin "
+            "Weakest point: "
+                + StructureWords.weakest(first)
+                + ", margin "
                 + StructureWords.value(first)
-                + ": it would "
-                + StructureWords.wouldGive(first, plan)
                 + "."));
   }
 
-  private static String due(LocalDate built, Outlook.Due due) {
-    return due.cause()
-        .map(
-            cause ->
-                "on "
-                    + built.plusDays(due.day()).format(DATE)
-                    + ", day "
-                    + due.day()
-                    + ": the margin "
-                    + StructureWords.margin(cause).toLowerCase(Locale.ROOT)
-                    + " has fallen too low")
-        .orElseGet(
-            () ->
-                due.day() >= Outlook.LOOKED_AHEAD
-                    ? "after " + Outlook.LOOKED_AHEAD + " days or later"
-                    : "on "
-                        + built.plusDays(due.day()).format(DATE)
-                        + ", day "
-                        + due.day()
-                        + ": the gap passes "
-                        + Numbers.mm(Outlook.WIDEST_GAP));
+  private static String due(LocalDate built, Interval.OfFinger finger, NailPlan plan) {
+    if (finger.notAdvised()) {
+      return "Not advised as planned: it holds " + finger.holds() + " days. See what would help.";
+    }
+    if (finger.due() >= Outlook.LOOKED_AHEAD) {
+      return "Infill due after " + Outlook.LOOKED_AHEAD + " days or later.";
+    }
+    String on =
+        "Infill due on " + built.plusDays(finger.due()).format(DATE) + ", day " + finger.due();
+    return on
+        + finger
+            .cause()
+            .map(
+                cause ->
+                    finger.whole()
+                        ? ": the margin "
+                            + StructureWords.margin(cause).toLowerCase(Locale.ROOT)
+                            + " has fallen too low."
+                        : ": it holds "
+                            + finger.holds()
+                            + " of "
+                            + plan.wearing().days()
+                            + " days.")
+            .orElse(": the gap passes " + Numbers.mm(Outlook.WIDEST_GAP) + ".");
   }
 }

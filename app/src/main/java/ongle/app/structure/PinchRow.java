@@ -7,7 +7,7 @@ import ongle.core.structure.Pinch;
 /** Pinching at one place, in a table. */
 record PinchRow(
     String place,
-    String unpinched,
+    String built,
     String pinched,
     String narrower,
     String squeezeTo,
@@ -22,7 +22,7 @@ record PinchRow(
             pinch ->
                 new PinchRow(
                     Numbers.mm(pinch.beyond()),
-                    Numbers.mm(pinch.unpinched().chord()),
+                    Numbers.mm(pinch.built().chord()),
                     Numbers.mm(pinch.pinched().chord()),
                     Numbers.mm(pinch.narrowerBy()),
                     Numbers.mm(pinch.squeezeTo()),

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import ongle.app.products.Products;
 import ongle.app.sets.Edited;
 import ongle.app.sets.PlannedSet;
 import ongle.app.sets.SetEditor;
@@ -42,8 +43,15 @@ class StructureController {
   private final SetEditor editor;
   private final SetHistory history;
   private final WorkbenchPage page;
+  private final Products products;
 
-  StructureController(SetReader reader, SetEditor editor, SetHistory history, WorkbenchPage page) {
+  StructureController(
+      SetReader reader,
+      SetEditor editor,
+      SetHistory history,
+      WorkbenchPage page,
+      Products products) {
+    this.products = products;
     this.reader = reader;
     this.editor = editor;
     this.history = history;
@@ -201,8 +209,8 @@ class StructureController {
     PlannedSet planned = reader.planned(id);
     // By its words, not by its place alone: another window may have changed the list.
     Optional<Remedy> wanted =
-        Remedy.of(planned.plan().wish(), planned.of(finger)).stream()
-            .filter(remedy -> StructureWords.remedy(remedy.change()).equals(what))
+        Remedy.of(planned.plan(), planned.of(finger), products.all()).stream()
+            .filter(remedy -> StructureWords.remedy(remedy).equals(what))
             .findFirst();
     wanted.ifPresent(remedy -> editor.apply(id, finger, remedy));
     Edit edit =
@@ -228,8 +236,7 @@ class StructureController {
       if (other != finger && !planned.of(other).stopped()) {
         values.put(
             other,
-            StructureCopy.inProportion(
-                planned.plan().wish(), planned.of(finger), planned.of(other)));
+            StructureCopy.inProportion(planned.plan(), planned.of(finger), planned.of(other)));
       }
     }
     editor.copyStructure(id, values);

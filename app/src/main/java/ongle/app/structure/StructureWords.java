@@ -135,12 +135,68 @@ final class StructureWords {
               + (other.nail().plateLength() > plan.nail().plateLength() ? " longer" : " shorter");
       case CONDITION -> "its plate is " + other.nail().condition().label();
       case GROWTH -> "it grows out at another pace";
-      case TIP -> "it is built another way";
     };
   }
 
-  /** A remedy as something to do. */
-  static String remedy(Remedy.Change change) {
+  /** What gives first, as a name. */
+  static String weakest(Margins.Margin margin) {
+    return switch (margin.cause()) {
+      case CRACK -> "the product, " + Numbers.mm(margin.at()) + " from the cuticle";
+      case PLATE -> "the natural nail";
+      case BED -> "the nail bed";
+      case LIFT -> "lifting at the cuticle";
+    };
+  }
+
+  /** What gives the barrel where nothing is squeezed. */
+  static String barrelFrom(NailPlan plan) {
+    return switch (plan.fit().way()) {
+      case TIP -> "The tip gives the barrel; a tip is not squeezed.";
+      case OVERLAY -> "An overlay keeps the plate’s own curve; the natural nail is never squeezed.";
+      case FORM -> "The form, rolled and closed, gives the barrel; nothing is squeezed.";
+      case REUSABLE_FORM, FREE_HAND -> "The plate’s own curve carries on; nothing is squeezed.";
+    };
+  }
+
+  /** What set the thickness of the apex. */
+  static String because(NailPlan plan) {
+    String thickness = Numbers.thickness(plan.advised().thickness());
+    String other = plan.apexReason().finger().label();
+    return switch (plan.apexReason().by()) {
+      case FLOOR ->
+          thickness
+              + (plan.overlay()
+                  ? ": a thin overlay, and this nail needs no more."
+                  : " is what a hand builds at "
+                      + Numbers.mm(plan.extension())
+                      + "; it needs no more.");
+      case CRACK ->
+          thickness + ": thinner it would crack within " + plan.wearing().days() + " days.";
+      case PLATE ->
+          thickness
+              + ": thinner the natural nail would give within "
+              + plan.wearing().days()
+              + " days.";
+      case TWIN -> thickness + ", to look like its twin, the " + other + ".";
+      case SET -> thickness + ", not to look thin beside the " + other + ".";
+      case BY_HAND -> "Set by hand; " + thickness + " would do.";
+    };
+  }
+
+  /** A remedy as something to do: one thing, or two together. */
+  static String remedy(Remedy remedy) {
+    StringBuilder text = new StringBuilder();
+    for (Remedy.Change change : remedy.changes()) {
+      String what = remedy(change);
+      text.append(
+          text.isEmpty()
+              ? what
+              : ", and " + Character.toLowerCase(what.charAt(0)) + what.substring(1));
+    }
+    return text.toString();
+  }
+
+  private static String remedy(Remedy.Change change) {
     if (change instanceof Remedy.Shorten shorten) {
       return "Shorten it to " + Numbers.mm(shorten.extension());
     } else if (change instanceof Remedy.DeepenBarrel deepen) {

@@ -3,11 +3,13 @@ package ongle.app.structure;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import ongle.app.drawing.ComparisonDrawing;
 import ongle.app.drawing.OutlookDrawing;
 import ongle.app.drawing.PinchDrawing;
 import ongle.app.drawing.TenDrawing;
 import ongle.app.drawing.WorkbenchDrawing;
+import ongle.app.products.Products;
 import ongle.app.sets.Edited;
 import ongle.app.sets.NumberField;
 import ongle.app.sets.PlannedSet;
@@ -25,10 +27,9 @@ import ongle.core.plan.Comparison;
 import ongle.core.plan.NailPlan;
 import ongle.core.plan.Neighbour;
 import ongle.core.plan.Remedy;
-import ongle.core.plan.SetPlanner;
+import ongle.core.plan.SetPlan;
 import ongle.core.structure.ApexSchool;
 import ongle.core.structure.CrossThickness;
-import ongle.core.structure.Pinch;
 import ongle.core.structure.UpperArch;
 import ongle.core.wear.Outlook;
 import ongle.core.wear.PrepStep;
@@ -52,8 +53,10 @@ class WorkbenchPage {
 
   private final SetReader reader;
   private final SetHistory history;
+  private final Products products;
 
-  WorkbenchPage(SetReader reader, SetHistory history) {
+  WorkbenchPage(SetReader reader, SetHistory history, Products products) {
+    this.products = products;
     this.reader = reader;
     this.history = history;
   }
@@ -122,12 +125,13 @@ class WorkbenchPage {
                         NumberField.stored(nail, quantity, computed(plan, quantity), "computed")))
             .toList());
     model.addAttribute("byHand", !plan.item().adjustments().values().isEmpty());
-    List<Remedy> helps = Remedy.of(planned.plan().wish(), plan);
+    List<Remedy> helps = Remedy.of(planned.plan(), plan, products.all());
     model.addAttribute("findings", Findings.of(plan, neighbours(planned, plan), helps));
     model.addAttribute("remedies", offers(helps));
     model.addAttribute("remediesFor", remediesFor(plan));
     model.addAttribute("school", planned.set().getSchool());
     model.addAttribute("schools", ApexSchool.values());
+    model.addAttribute("ownPlace", ownPlace(plan));
     model.addAttribute("arch", planned.set().getArch());
     model.addAttribute("arches", UpperArch.values());
     model.addAttribute("across", planned.set().getAcross());
@@ -144,7 +148,7 @@ class WorkbenchPage {
 
   private void showLook(
       LookAt look, PlannedSet planned, NailPlan plan, Shown shown, Seat seat, Model model) {
-    var wish = planned.plan().wish();
+    SetPlan set = planned.plan();
     switch (look) {
       case NAIL ->
           model.addAttribute(
@@ -153,17 +157,18 @@ class WorkbenchPage {
                   plan,
                   new WorkbenchDrawing.Shown(true, shown.lit(), ghost(planned, plan, shown), 0)));
       case SCHOOLS -> {
-        List<Comparison> apex = Comparison.ofApex(wish, plan);
-        List<Comparison> arch = Comparison.ofArch(wish, plan);
+        List<Comparison> apex = Comparison.ofApex(set, plan);
+        List<Comparison> arch = Comparison.ofArch(set, plan);
         model.addAttribute("scene", ComparisonDrawing.of(plan, apex));
         model.addAttribute("archScene", ComparisonDrawing.of(plan, arch));
         model.addAttribute("apexRows", SchoolRow.of(apex));
         model.addAttribute("archRows", SchoolRow.of(arch));
-        model.addAttribute("acrossRows", SchoolRow.of(Comparison.ofCrossThickness(wish, plan)));
+        model.addAttribute("acrossRows", SchoolRow.of(Comparison.ofCrossThickness(set, plan)));
       }
       case BARREL -> {
         model.addAttribute("scene", PinchDrawing.of(plan));
-        model.addAttribute("pinches", PinchRow.of(Pinch.along(plan.build())));
+        model.addAttribute("pinches", PinchRow.of(plan.pinching()));
+        model.addAttribute("barrelFrom", StructureWords.barrelFrom(plan));
       }
       case TEN -> {
         model.addAttribute(
@@ -195,6 +200,22 @@ class WorkbenchPage {
     }
   }
 
+  /** The school that puts the apex where its shape has it; null where it lies there already. */
+  private static ApexSchool ownPlace(NailPlan plan) {
+    return plan.shape().apexShare().stream()
+        .boxed()
+        .flatMap(
+            share ->
+                Stream.of(ApexSchool.values())
+                    .filter(
+                        school ->
+                            school.position().isPresent()
+                                && Math.abs(school.position().getAsDouble() / 100 - share) < 0.01))
+        .filter(school -> school != plan.wish().school())
+        .findFirst()
+        .orElse(null);
+  }
+
   /** The neighbours on the same hand that are built on. */
   private static List<Neighbour> neighbours(PlannedSet planned, NailPlan plan) {
     if (plan.stopped()) {
@@ -205,7 +226,7 @@ class WorkbenchPage {
     List<Neighbour> neighbours = new ArrayList<>();
     for (int beside : new int[] {at - 1, at + 1}) {
       if (beside >= 0 && beside < hand.size() && !planned.of(hand.get(beside)).stopped()) {
-        neighbours.add(Neighbour.of(planned.plan().wish(), plan, planned.of(hand.get(beside))));
+        neighbours.add(Neighbour.of(planned.plan(), plan, planned.of(hand.get(beside))));
       }
     }
     return neighbours;
@@ -235,7 +256,7 @@ class WorkbenchPage {
       offers.add(
           new Offer(
               offers.size(),
-              StructureWords.remedy(remedy.change()),
+              StructureWords.remedy(remedy),
               Numbers.mm(remedy.extension())
                   + " long, apex "
                   + Numbers.thickness(remedy.apex().thickness())
@@ -278,7 +299,7 @@ class WorkbenchPage {
           ghost("last visit", reader.planned(planned.lastVisit().get().getId()).of(finger)));
     }
     if (code.startsWith("school-")) {
-      return Comparison.ofApex(planned.plan().wish(), plan).stream()
+      return Comparison.ofApex(planned.plan(), plan).stream()
           .filter(comparison -> code.equals("school-" + comparison.school().name()))
           .findFirst()
           .map(
@@ -300,15 +321,14 @@ class WorkbenchPage {
     return new WorkbenchDrawing.Ghost(name, plan.build(), plan.arches());
   }
 
-  private static Optional<WorkbenchDrawing.Ghost> previewed(
-      PlannedSet planned, NailPlan plan, int place) {
-    return Remedy.of(planned.plan().wish(), plan).stream()
+  private Optional<WorkbenchDrawing.Ghost> previewed(PlannedSet planned, NailPlan plan, int place) {
+    return Remedy.of(planned.plan(), plan, products.all()).stream()
         .skip(Math.max(0, place))
         .findFirst()
         .map(
             remedy ->
                 new WorkbenchDrawing.Ghost(
-                    StructureWords.remedy(remedy.change()), remedy.build(), remedy.arches()));
+                    StructureWords.remedy(remedy), remedy.build(), remedy.arches()));
   }
 
   /** What holds while a field is empty. */
@@ -317,9 +337,9 @@ class WorkbenchPage {
       case EXTENSION -> plan.extension();
       case APEX_THICKNESS -> plan.advised().thickness();
       case APEX_POSITION -> 100 * plan.advised().at() / plan.nail().plateLength();
-      case EDGE_THICKNESS -> SetPlanner.USUAL_EDGE_THICKNESS;
+      case EDGE_THICKNESS -> plan.usualEdge();
       case SIDE_THICKNESS -> plan.build().across().side(plan.build().profile().apexThickness());
-      case BARREL_DEPTH -> 100 * plan.shape().barrelDepthRatio();
+      case BARREL_DEPTH -> 100 * plan.build().barrelDepthRatio();
       default ->
           throw new IllegalArgumentException(quantity.label() + " is not set on the workbench");
     };

@@ -104,12 +104,13 @@ class CalendarController {
                 file.appointment(at, client, visit.plan().minutesToBook().orElse(at.getMinutes())));
     planned
         .plan()
-        .dueFirst()
+        .interval()
+        .due()
         .ifPresent(
-            nail ->
+            day ->
                 file.infill(
                     id,
-                    planned.set().getCreatedAt().toLocalDate().plusDays(nail.outlook().due().day()),
+                    planned.set().getCreatedAt().toLocalDate().plusDays(day),
                     client,
                     planned.summary()));
     return sent(file, "visit-" + id + ".ics");

@@ -115,11 +115,7 @@ public class VisitPlanner {
     Optional<LocalDate> due =
         visit.choices().visit() == Visit.REMOVAL
             ? Optional.empty()
-            : visit
-                .planned()
-                .plan()
-                .dueFirst()
-                .map(nail -> day.plusDays(nail.outlook().due().day()));
+            : visit.planned().plan().interval().due().stream().mapToObj(day::plusDays).findFirst();
     editor.wear(visit.planned().id(), due.orElse(null));
   }
 

@@ -2,12 +2,14 @@ package ongle.app.words;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import ongle.app.web.Numbers;
 import ongle.core.fitting.FormFit;
 import ongle.core.fitting.FormPick;
 import ongle.core.fitting.TipFit;
 import ongle.core.fitting.TipPick;
 import ongle.core.fitting.TipSizing;
+import ongle.core.fitting.WhichWay;
 import ongle.core.plan.NailPlan;
 import ongle.core.plan.Stop;
 
@@ -20,11 +22,47 @@ import ongle.core.plan.Stop;
  */
 public record FitWords(String headline, boolean warn, List<String> steps) {
 
+  /** What colour leaves free at each side of a wide plate, mm; a planning figure of our own. */
+  private static final double BARE_SIDES = 0.5;
+
   public static FitWords of(NailPlan plan) {
     if (plan.stopped()) {
       Stop stop = plan.stop().orElseThrow();
       return new FitWords("Not to be built on", true, List.of(stop.caution(), stop.instead()));
     }
+    FitWords own = ofWay(plan);
+    List<String> steps = new ArrayList<>();
+    departs(plan).ifPresent(steps::add);
+    shortening(plan).ifPresent(steps::add);
+    steps.addAll(own.steps());
+    return new FitWords(own.headline(), own.warn(), steps);
+  }
+
+  /** Why this finger is built otherwise than the rest. */
+  private static Optional<String> departs(NailPlan plan) {
+    if (!plan.fit().departs()) {
+      return Optional.empty();
+    }
+    String rest = "The rest of the set goes by " + plan.fit().lead().label() + "; ";
+    return Optional.of(
+        plan.item().adjustments().way().isPresent()
+            ? rest + "this finger by hand."
+            : rest + "here: " + plan.fit().whyDeparts().orElse("its twin cannot take it."));
+  }
+
+  /** To what the natural edge is shortened first. */
+  private static Optional<String> shortening(NailPlan plan) {
+    return plan.shortenedBy() < 0.05
+        ? Optional.empty()
+        : Optional.of(
+            "Shorten the free edge from "
+                + Numbers.mm(plan.item().nail().freeEdge())
+                + " to "
+                + Numbers.mm(plan.nail().freeEdge())
+                + " first.");
+  }
+
+  private static FitWords ofWay(NailPlan plan) {
     return switch (plan.fit().way()) {
       case TIP ->
           plan.fit()
@@ -51,12 +89,21 @@ public record FitWords(String headline, boolean warn, List<String> steps) {
                           true,
                           plan.fit().ways().of(plan.fit().way()).reasons()));
       case FREE_HAND -> freeHand(plan);
-      case OVERLAY ->
-          new FitWords(
-              "Overlay on the natural nail",
-              false,
-              List.of("Nothing to fit: product on the plate only, no longer than its free edge."));
+      case OVERLAY -> new FitWords("Overlay on the natural nail", false, overlay(plan));
     };
+  }
+
+  private static List<String> overlay(NailPlan plan) {
+    List<String> steps = new ArrayList<>();
+    steps.add("File the natural edge to its shape: it is the edge of the finished nail.");
+    steps.add("Product to the very edge, and the edge capped.");
+    if (WhichWay.wide(plan.nail())) {
+      steps.add(
+          "Wide plate: leave the sides bare by about "
+              + Numbers.mm(BARE_SIDES)
+              + " under the colour; dark or vivid rather than pale, lines along a diagonal.");
+    }
+    return steps;
   }
 
   /** What to lay out for this finger, in a word or two. */
@@ -96,11 +143,17 @@ public record FitWords(String headline, boolean warn, List<String> steps) {
 
   private static String work(FormFit fit) {
     String cut = fit.cutDepth() > 0 ? "cut " + Numbers.mm(fit.cutDepth()) + ", " : "";
+    String sides = fit.sides() == FormFit.Sides.AS_THEY_ARE ? "" : sidesInShort(fit) + ", ";
     return cut
+        + sides
         + "tilt "
         + signed(fit.tilt(), 0)
         + "°, mark "
         + Numbers.format(fit.buildToMark(), 1);
+  }
+
+  private static String sidesInShort(FormFit fit) {
+    return fit.sides() == FormFit.Sides.RELIEF_CUTS ? "relief cuts" : "notches";
   }
 
   private static FitWords tip(TipPick pick) {
@@ -213,7 +266,7 @@ public record FitWords(String headline, boolean warn, List<String> steps) {
                 ? "; close it "
                     + Numbers.mm(fit.closeBeyond().getAsDouble())
                     + " beyond the length."
-                : "; leave it open at the tip."));
+                : fit.form().rigid() ? "." : "; leave it open at the tip."));
     if (fit.tooShortBy() > 0) {
       steps.add("It is " + Numbers.mm(fit.tooShortBy()) + " too short for this length.");
     }
@@ -227,11 +280,13 @@ public record FitWords(String headline, boolean warn, List<String> steps) {
     return switch (fit.sides()) {
       case AS_THEY_ARE -> "Width: " + fit.sides().label() + ".";
       case RELIEF_CUTS ->
-          "The nail is "
-              + Numbers.mm(fit.widthOff())
-              + " wider than the mouth: "
-              + fit.sides().label()
-              + ".";
+          fit.widthOff() > FormFit.WIDTH_WITHIN
+              ? "The nail is "
+                  + Numbers.mm(fit.widthOff())
+                  + " wider than the mouth: "
+                  + fit.sides().label()
+                  + "."
+              : "A fan-shaped nail: " + fit.sides().label() + ".";
       case NOTCHES ->
           "The nail is "
               + Numbers.mm(-fit.widthOff())

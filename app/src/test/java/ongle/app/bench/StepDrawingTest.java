@@ -118,7 +118,7 @@ class StepDrawingTest {
 
   @Test
   void fittingSaysWhichTipOrFormAndWhatToDoToIt() {
-    BenchPlan tips = bench.visit(1).plan();
+    BenchPlan tips = bench.visit(8).plan();
     NailPlan nail = tips.plan().of(Finger.R2).orElseThrow();
     List<String> cut = BenchWords.figures(step(tips, StepKind.TIP_CUT, Finger.R2), tips);
     assertThat(cut.get(0)).isEqualTo("tip " + nail.fit().tip().orElseThrow().number());

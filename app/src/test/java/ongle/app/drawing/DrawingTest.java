@@ -111,7 +111,7 @@ class DrawingTest {
           Nail nail = nail(Finger.L2, width, 3, arch, -30, 20);
           SetPlan set = plan(shape, extension, List.of(nail), Adjustments.NONE);
           NailPlan plan = set.nails().get(0);
-          TipFit fit = plan.fit().lead().orElseThrow().all().get(0);
+          TipFit fit = plan.fit().leadKit().orElseThrow().all().get(0);
           for (Scene scene :
               List.of(
                   TenDrawing.cell(plan, set.nails(), Seat.OPPOSITE),
@@ -252,13 +252,13 @@ class DrawingTest {
     Nail nail = nail(Finger.R3, 11.9, 12, 2.2, 0, 0);
     NailPlan plan = plan(NailShape.SQUARE, 6, nail);
     TipFit filed =
-        plan.fit().lead().orElseThrow().all().stream()
+        plan.fit().leadKit().orElseThrow().all().stream()
             .filter(fit -> fit.verdict() == TipFit.Verdict.FILE)
             .findFirst()
             .orElseThrow();
     assertThat(texts(FitDrawing.across(nail, filed))).anyMatch(text -> text.startsWith("file 0."));
     TipFit small =
-        plan.fit().lead().orElseThrow().all().stream()
+        plan.fit().leadKit().orElseThrow().all().stream()
             .filter(fit -> fit.verdict() == TipFit.Verdict.TOO_SMALL)
             .findFirst()
             .orElseThrow();

@@ -59,7 +59,7 @@ class PlanServiceTest {
     assertThat(answer.get("nails")).hasSize(10);
     JsonNode thumb = answer.get("nails").get(0);
     assertThat(thumb.get("finger").stringValue()).isEqualTo("L1");
-    assertThat(thumb.get("structure").get("apexThicknessMm").doubleValue()).isBetween(0.8, 2.2);
+    assertThat(thumb.get("structure").get("apexThicknessMm").doubleValue()).isBetween(0.5, 2.2);
     assertThat(thumb.get("tip").get("verdict").stringValue()).isIn("fits", "file");
   }
 
@@ -78,7 +78,7 @@ class PlanServiceTest {
         "\"value\": 8 | \"value\": 800 | length.value | 0.0 to 40.0 mm",
         "\"product\": \"poly-gel\" | \"product\": \"toffee\" | product | one of acrylic",
         "\"kit\": \"lindenbox\" | \"kit\": \"nobodys\" | kit | one of lindenbox",
-        "\"condition\": \"thin\" | \"condition\": \"purple\" | nails[3].condition | one of sound",
+        "\"condition\": \"thin\" | \"condition\": \"purple\" | nails[3].condition | sound, or a list",
         "\"skin\": \"intact\" | \"hue\": 3 | nails[0].hue | an object with"
       })
   void whatIsWrongIsNamedWithItsFieldAndWhatIsAllowed(

@@ -18,7 +18,7 @@ import org.springframework.test.web.servlet.MockMvc;
 /** Fitting through its pages: tips, kits and ways taken by hand and given back. */
 @SalonTest
 class FitPagesTest {
-  private static final String FIT = "/sets/1/fit/L3";
+  private static final String FIT = "/sets/8/fit/L3";
 
   @Autowired private MockMvc mvc;
   @Autowired private SetReader reader;
@@ -41,7 +41,7 @@ class FitPagesTest {
   }
 
   private NailPlan nail() {
-    return reader.planned(1).of(Finger.L3);
+    return reader.planned(8).of(Finger.L3);
   }
 
   @Test
@@ -52,11 +52,11 @@ class FitPagesTest {
             .filter(number -> !number.equals(advised.number()))
             .findFirst()
             .orElseThrow();
-    NailPlan twin = reader.planned(1).of(Finger.R3);
+    NailPlan twin = reader.planned(8).of(Finger.R3);
 
     pages.change(FIT + "/tip", "kit", advised.kit().code(), "number", other);
     assertThat(nail().fit().tip().orElseThrow().number()).isEqualTo(other);
-    assertThat(reader.planned(1).of(Finger.R3).fit().tip()).isEqualTo(twin.fit().tip());
+    assertThat(reader.planned(8).of(Finger.R3).fit().tip()).isEqualTo(twin.fit().tip());
   }
 
   @Test
@@ -64,7 +64,7 @@ class FitPagesTest {
     assertThat(pages.status(FIT + "/tip", "kit", advised.kit().code(), "number", "999"))
         .isEqualTo(404);
     assertThat(pages.status(FIT + "/tip", "kit", "nobodys", "number", "1")).isEqualTo(404);
-    assertThat(pages.status("/sets/1/fit/X9/tip")).isEqualTo(400);
+    assertThat(pages.status("/sets/8/fit/X9/tip")).isEqualTo(400);
     assertThat(nail().fit().tip()).contains(advised);
   }
 
@@ -72,7 +72,7 @@ class FitPagesTest {
   void whoPrefersFormsGetsThemWhereEitherWouldDo() throws Exception {
     pages.change(FIT + "/school", "school", "FORMS");
 
-    assertThat(reader.planned(1).plan().built())
+    assertThat(reader.planned(8).plan().built())
         .extracting(nail -> nail.fit().way())
         .contains(BuildWay.FORM);
     assertThat(pages.status(FIT + "/school", "school", "SOMETIMES")).isEqualTo(400);
@@ -82,15 +82,15 @@ class FitPagesTest {
   void anotherKitLeadsTheSetUntilItIsGivenBack() throws Exception {
     String led = pages.change(FIT + "/kit", "kit", "flatwater");
 
-    assertThat(reader.planned(1).plan().wish().fitting().kit()).contains("flatwater");
+    assertThat(reader.planned(8).plan().wish().fitting().kit()).contains("flatwater");
     assertThat(led).contains("Flatwater");
   }
 
   @Test
   void theListNamesEverythingToLayOut() throws Exception {
-    String list = pages.page("/sets/1/fit/list");
+    String list = pages.page("/sets/8/fit/list");
     reader
-        .planned(1)
+        .planned(8)
         .plan()
         .built()
         .forEach(

@@ -9,6 +9,7 @@ import ongle.app.sets.SetReader;
 import ongle.core.nail.EarlierProduct;
 import ongle.core.nail.Finger;
 import ongle.core.nail.PlateCondition;
+import ongle.core.nail.PlateFinding;
 import ongle.core.nail.SkinState;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
@@ -34,7 +35,7 @@ class LookOverPagesTest {
 
   @AfterEach
   void asItWas() throws Exception {
-    pages.change(LOOK + "/all", "condition", "SOUND", "skin", "INTACT", "earlier", "NONE");
+    pages.change(LOOK + "/all", "plate", "true", "skin", "INTACT", "earlier", "NONE");
     pages.change(LOOK + "/said", "wishes", "");
   }
 
@@ -44,10 +45,11 @@ class LookOverPagesTest {
 
   @Test
   void oneThingSeenOnOneFingerChangesNothingElse() throws Exception {
-    pages.change(LOOK + "/L2", "condition", "THIN");
+    pages.change(LOOK + "/L2", "plate", "true", "finding", "THIN", "finding", "BITTEN");
     pages.change(LOOK + "/L2", "earlier", "ACRYLIC");
 
-    assertThat(set().of(Finger.L2).nail().condition()).isEqualTo(PlateCondition.THIN);
+    assertThat(set().of(Finger.L2).nail().condition())
+        .isEqualTo(PlateCondition.of(PlateFinding.THIN, PlateFinding.BITTEN));
     assertThat(set().of(Finger.L2).seen().earlier()).isEqualTo(EarlierProduct.ACRYLIC);
     assertThat(set().of(Finger.L2).nail().skin()).isEqualTo(SkinState.INTACT);
     assertThat(set().of(Finger.R2).nail().condition()).isEqualTo(PlateCondition.SOUND);

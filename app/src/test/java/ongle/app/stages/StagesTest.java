@@ -112,9 +112,11 @@ class StagesTest {
   @Test
   void tooThinAnApexIsSaidSoWithTheOneThatWouldCarry() throws Exception {
     assertThat(page("/sets/1/structure/R3/try?APEX_THICKNESS=0.80"))
-        .contains("Too weak from the first day: it would crack")
+        .contains("Not advised as planned: too weak from the first day. Weakest point: the product")
         .contains("Too thin: ");
-    assertThat(page("/sets/1/structure?finger=L5")).contains("Shortened from 14.0 mm to");
+    change("/sets/1/shape", "length", "24");
+    assertThat(page("/sets/1/structure?finger=L5")).contains("Shortened from 24.0 mm to");
+    change("/sets/1/shape", "length", "14");
   }
 
   @Test
@@ -138,7 +140,7 @@ class StagesTest {
 
   @Test
   void aSoreFingerIsStoppedOnEveryStage() throws Exception {
-    change("/sets/8/measure/R2/look", "condition", "SOUND", "skin", "SORE");
+    change("/sets/8/measure/R2/look", "skin", "SORE");
     for (String stage : new String[] {"measure", "fit", "shape", "structure", "sheet"}) {
       assertThat(page("/sets/8/" + stage + "?finger=R2"))
           .contains("doctor or pharmacist")
@@ -148,7 +150,7 @@ class StagesTest {
         .contains("left alone today")
         .doesNotContain("handle-apex");
     assertThat(page("/sets/8/sheet")).contains("do not build today");
-    change("/sets/8/measure/R2/look", "condition", "SOUND", "skin", "INTACT");
+    change("/sets/8/measure/R2/look", "skin", "INTACT");
   }
 
   @Test
@@ -164,7 +166,7 @@ class StagesTest {
   @Test
   void wideFlatAndDroopingHandsGetTheirOwnAnswers() throws Exception {
     assertThat(page("/sets/5/fit?finger=R1"))
-        .contains("Form 3: cut the mouth 0.8 mm deeper")
+        .containsPattern("Form \\w: cut the mouth [0-9.]+ mm deeper")
         .contains("relief cuts");
     assertThat(page("/sets/3/fit?finger=R3")).contains("Set it 7° up against the plate");
     assertThat(page("/sets/6/fit?finger=R4")).contains("Turn it 6° to the thumb");
@@ -181,12 +183,14 @@ class StagesTest {
   }
 
   @Test
-  void aHandThatStopsStringsKeepsTheNailsAtTheFingertipAndSaysSo() throws Exception {
+  void aHandThatHoldsTacksKeepsTheNailsShortAndSaysSo() throws Exception {
     String page = page("/sets/6/shape");
-    assertThat(page).contains("as long as this hand&#39;s work allows").contains("kept even");
+    assertThat(page)
+        .contains("as long as this hand&#39;s work allows")
+        .contains("so that twins and neighbours look alike");
     assertThat(change("/sets/6/shape/does", "hand", "LEFT", "activity", "ORDINARY"))
         .doesNotContain("work allows");
-    change("/sets/6/shape/does", "hand", "LEFT", "activity", "STRINGS");
+    change("/sets/6/shape/does", "hand", "LEFT", "activity", "TOOLS");
     // Pulling at a nail that is held back changes nothing.
     String length = first("id=\"length\"[^>]* value=\"([0-9.]+)\"", page("/sets/6/shape"));
     change("/sets/6/shape/handle", "handle", "handle-length-L3", "EXTENSION", "9");
@@ -253,7 +257,7 @@ class StagesTest {
     assertThat(page("/sets/4/measures.csv")).contains("L1,13.1,");
     change("/sets/4/measure/L1/WIDTH", "value", "", "seen", "13.1");
     change("/sets/4/measure/L3/WIDTH", "value", "", "seen", "11.0");
-    change("/sets/4/look/L1", "condition", "SOUND");
+    change("/sets/4/look/L1", "plate", "true");
   }
 
   @Test

@@ -59,7 +59,8 @@ class FindingsTest {
   }
 
   private static Findings of(SetPlan plan) {
-    return Findings.of(plan.nails().get(0), List.of(), Remedy.of(WISH, plan.nails().get(0)));
+    return Findings.of(
+        plan.nails().get(0), List.of(), Remedy.of(plan, plan.nails().get(0), Product.STANDARD));
   }
 
   private static Findings of(Map<Quantity, Double> byHand) {
@@ -69,8 +70,8 @@ class FindingsTest {
   @Test
   void whatHoldsSaysHowLongAndWhatWouldGiveFirst() {
     Findings findings = of(Map.of());
-    assertThat(findings.holds()).isTrue();
-    assertThat(findings.verdict()).startsWith("Holds 21 days; first it would ");
+    assertThat(findings.level()).isEqualTo("holds");
+    assertThat(findings.verdict()).startsWith("Holds 21 days. Weakest point: ");
     assertThat(findings.why().get(0)).contains("mm");
     assertThat(findings.figures())
         .extracting(Findings.Figure::name)
@@ -97,37 +98,43 @@ class FindingsTest {
   @Test
   void aNailThatCannotHoldSaysFromWhenAndWhat() {
     Findings findings = of(Map.of(Quantity.EXTENSION, 22.0));
-    assertThat(findings.holds()).isFalse();
-    assertThat(findings.verdict()).startsWith("Too weak").contains("it would");
-    assertThat(findings.why().get(0)).contains("No apex up to 2.20 mm is enough");
-    Findings bitten = of(plan(Map.of(), nail(Finger.R5, 8, 5.5, PlateCondition.BITTEN)));
-    assertThat(bitten.notes())
-        .anyMatch(note -> note.contains("Shortened") || note.contains("least a bitten nail"));
+    assertThat(findings.level()).isEqualTo("weak");
+    assertThat(findings.verdict()).startsWith("Not advised as planned").contains("Weakest point");
+    assertThat(findings.why()).anyMatch(why -> why.contains("only be a hump"));
   }
 
   @Test
-  void aBarrelTooFlatForItsLengthIsNamedWithTheDepthItTakes() {
-    Map<Quantity, Double> flat = Map.of(Quantity.EXTENSION, 14.0, Quantity.BARREL_DEPTH, 4.0);
-    SetPlan plan = plan(flat, nail(Finger.R3, 14, 14, PlateCondition.SOUND));
+  void aBittenNailThatHoldsLessLongIsGivenItsIntervalAndIsNotCondemned() {
+    Nail small =
+        new Nail(
+            Finger.R2, 9.6, 6.2, 1.7, 0, 1, 0, 0, 3.2, PlateCondition.BITTEN, SkinState.INTACT);
+    SetPlan plan = plan(Map.of(), small);
     Findings findings = of(plan);
-    boolean deeperHelps =
-        Remedy.of(WISH, plan.nails().get(0)).stream()
-            .anyMatch(remedy -> remedy.change() instanceof Remedy.DeepenBarrel);
-    assertThat(findings.holds()).isFalse();
-    assertThat(deeperHelps).isTrue();
-    assertThat(findings.notes())
-        .anyMatch(note -> note.matches("Barrel too flat for 14.0 mm: it takes \\d+ %\\."));
+    assertThat(findings.level()).isEqualTo("shorter");
+    assertThat(findings.verdict()).matches("Holds 1[4-9] of 21 days: infill then\\. .*");
+    assertThat(findings.notes()).anyMatch(note -> note.contains("least a bitten nail"));
+    assertThat(plan.interval().due().orElseThrow()).isBetween(14, 20);
+  }
+
+  @Test
+  void aBarrelTooFlatForItsLengthIsToBeDeepened() {
+    Map<Quantity, Double> flat = Map.of(Quantity.EXTENSION, 15.0, Quantity.BARREL_DEPTH, 4.0);
+    SetPlan plan = plan(flat, nail(Finger.R3, 14, 14, PlateCondition.SOUND));
+    assertThat(of(plan).level()).isEqualTo("weak");
+    assertThat(Remedy.of(plan, plan.nails().get(0), Product.STANDARD))
+        .extracting(StructureWords::remedy)
+        .anyMatch(words -> words.matches("Deepen its barrel to \\d+ %"));
   }
 
   @Test
   void theNeighboursThicknessIsExplained() {
     SetPlan plan =
         plan(
-            Map.of(Quantity.EXTENSION, 7.5),
+            Map.of(Quantity.EXTENSION, 11.0),
             nail(Finger.R3, 9.8, 12.5, PlateCondition.SOUND),
             nail(Finger.R2, 12.2, 12.5, PlateCondition.SOUND));
     Neighbour neighbour =
-        Neighbour.of(WISH, plan.of(Finger.R3).orElseThrow(), plan.of(Finger.R2).orElseThrow());
+        Neighbour.of(plan, plan.of(Finger.R3).orElseThrow(), plan.of(Finger.R2).orElseThrow());
     assertThat(Findings.of(plan.of(Finger.R3).orElseThrow(), List.of(neighbour), List.of()).why())
         .anyMatch(
             why -> why.startsWith("The index beside it gets ") && why.contains("2.4 mm wider"));
@@ -168,7 +175,7 @@ class FindingsTest {
     Outlook outlook = nail.outlook();
     Scene graph = OutlookDrawing.of(Finger.R3, outlook, 21, 14);
     assertThat(graph.description()).contains("due on day " + outlook.due().day());
-    assertThat(PinchDrawing.of(nail).description()).contains("as built", "pinched");
+    assertThat(PinchDrawing.of(nail).description()).contains("wide", "deep");
     assertThat(PinchDrawing.guide(nail).svg()).contains("R ").doesNotContain("NaN");
     Scene ten = TenDrawing.margins(plan.nails(), Seat.OPPOSITE, Finger.R3);
     assertThat(ten.svg()).contains("weakest", "load room-");

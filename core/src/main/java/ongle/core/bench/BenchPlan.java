@@ -48,7 +48,13 @@ public record BenchPlan(
   /** Appointments are booked in steps of so many minutes. */
   public static final int BOOKED_IN = 5;
 
-  public static BenchPlan of(SetPlan plan, BenchWish wish) {
+  public static BenchPlan of(SetPlan plan, BenchWish wished) {
+    // Torn or cut skin anywhere: no acid on the table at all.
+    boolean broken = plan.built().stream().anyMatch(nail -> nail.nail().skin().broken());
+    BenchWish wish =
+        broken && wished.schools().primer() == Primer.ACID
+            ? wished.with(wished.schools().with(Primer.ACID_FREE))
+            : wished;
     Map<Finger, Portion> portions = new EnumMap<>(Finger.class);
     Map<Finger, Infill> infills = new EnumMap<>(Finger.class);
     for (NailPlan nail : plan.built()) {
@@ -262,6 +268,18 @@ public record BenchPlan(
 
   static List<Job> jobs(List<Step> steps) {
     return steps.stream().map(Step::job).toList();
+  }
+
+  /** Building product to have ready for this visit, cm³ (ml), with what stays in the brush. */
+  public double productVolume() {
+    return portions.values().stream().mapToDouble(portion -> portion.applied().total()).sum()
+        * (1 + SetPlan.BRUSH_SHARE)
+        / 1000;
+  }
+
+  /** The same, g. */
+  public double productMass() {
+    return portions.values().stream().mapToDouble(Portion::mass).sum() * (1 + SetPlan.BRUSH_SHARE);
   }
 
   /**

@@ -35,6 +35,12 @@ public record BenchSchools(
     Objects.requireNonNull(rework);
   }
 
+  /** The same with another primer. */
+  public BenchSchools with(Primer other) {
+    return new BenchSchools(
+        softener, cuticleTool, other, attachment, construction, order, filing, rework);
+  }
+
   /** The same with another order of nails. */
   public BenchSchools with(NailOrder other) {
     return new BenchSchools(

@@ -74,6 +74,12 @@ public record BenchWish(
     regrowth = Map.copyOf(regrowth);
   }
 
+  /** The same with other habits. */
+  public BenchWish with(BenchSchools other) {
+    return new BenchWish(
+        visit, other, routine, lamp, pigmented, mix, brush, nozzle, finish, room, pace, regrowth);
+  }
+
   /** The same with another order of nails. */
   public BenchWish with(NailOrder order) {
     return new BenchWish(

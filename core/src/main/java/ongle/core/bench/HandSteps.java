@@ -13,12 +13,12 @@ import ongle.core.cure.LampTime;
 import ongle.core.cure.Layers;
 import ongle.core.cure.Setting;
 import ongle.core.fitting.BuildWay;
+import ongle.core.fitting.FormFit;
 import ongle.core.nail.Digit;
 import ongle.core.nail.EarlierProduct;
 import ongle.core.nail.Finger;
 import ongle.core.nail.Hand;
-import ongle.core.nail.PlateCondition;
-import ongle.core.nail.SkinState;
+import ongle.core.nail.PlateFinding;
 import ongle.core.plan.NailPlan;
 import ongle.core.portion.Dose;
 import ongle.core.portion.Portion;
@@ -34,9 +34,6 @@ final class HandSteps {
 
   /** Gel can be pinched this long after its flash cure, s. */
   static final int GEL_PINCH_WITHIN = 60;
-
-  /** A barrel this much deeper than the plate's own curve has to be pinched, share of the width. */
-  private static final double PINCHED_FROM = 0.02;
 
   /** An extension shorter than this has nothing to hold a pinch, mm. */
   private static final double PINCHED_LENGTH = 3;
@@ -114,6 +111,7 @@ final class HandSteps {
     Draft step = draft(kind, on);
     line.name().ifPresent(step::titled);
     switch (kind) {
+      case SHORTEN -> shortening(step);
       case SOFTEN -> step.settles = SOFTENER_WORKS;
       case PUSH_BACK -> step.needsSettled = wish.schools().softener() == Softener.FIRST;
       case CLEAR -> clearing(step);
@@ -129,10 +127,11 @@ final class HandSteps {
   }
 
   private boolean wanted(StepKind kind, NailPlan nail) {
-    boolean bitten = nail.nail().condition() == PlateCondition.BITTEN;
+    boolean bitten = nail.nail().condition().has(PlateFinding.BITTEN);
     return switch (kind) {
       case REMOVE_POLISH -> nail.seen().earlier() == EarlierProduct.POLISH;
-      case SHORTEN -> !bitten && nail.nail().freeEdge() > 0 && !infilled(nail);
+      case SHORTEN -> !bitten && nail.item().nail().freeEdge() > 0 && !infilled(nail);
+      case TRIM -> !cut(nail);
       case FREE_SKIN -> bitten;
       case SOFTEN, WASH -> wish.schools().softener() == Softener.FIRST;
       case BUFF -> wish.schools().filing() != FilingRoutine.NONE || !levelling(nail);
@@ -150,18 +149,33 @@ final class HandSteps {
     return infill(nail).isPresent();
   }
 
+  /** A layer on the natural nail has no outline of its own to build first. */
+  private static boolean framed(NailPlan nail) {
+    return nail.extension() > 0 && !nail.overlay();
+  }
+
   private static boolean levelling(NailPlan nail) {
     return nail.build().product().levelling();
   }
 
   /** Plates that want hardly any pressure, no electric file and little heat. */
   static boolean delicate(NailPlan nail) {
-    return nail.nail().condition() == PlateCondition.THIN
-        || nail.nail().condition() == PlateCondition.DAMAGED;
+    return nail.nail().condition().delicate();
   }
 
+  /** Torn or cut skin: nothing sharp and no acid near it. */
   private static boolean cut(NailPlan nail) {
-    return nail.nail().skin() == SkinState.CUT;
+    return nail.nail().skin().broken();
+  }
+
+  /** The natural edge of an overlay is the nail's edge: it gets the shape. */
+  private static void shortening(Draft step) {
+    List<NailPlan> shaped =
+        step.on.stream().filter(NailPlan::overlay).filter(nail -> nail.extension() > 0).toList();
+    if (!shaped.isEmpty()) {
+      step.titled("File the natural edge to its shape");
+      shaped.stream().map(nail -> nail.shape().filed()).distinct().forEach(step.hints::add);
+    }
   }
 
   private void clearing(Draft step) {
@@ -191,7 +205,7 @@ final class HandSteps {
     }
     step.on.stream()
         .filter(HandSteps::delicate)
-        .flatMap(nail -> nail.nail().condition().caution().stream())
+        .flatMap(nail -> nail.nail().condition().cautions().stream())
         .distinct()
         .forEach(step.cautions::add);
   }
@@ -202,9 +216,6 @@ final class HandSteps {
       case ACID -> {
         step.tool = "acid primer, an almost dry brush";
         step.settles = ACID_DRIES;
-        if (cut) {
-          step.hints.add(named(step.on, HandSteps::cut) + ": acid-free here, no acid near a cut.");
-        }
       }
       case ACID_FREE -> {
         step.tool = "acid-free primer, an almost dry brush";
@@ -349,7 +360,13 @@ final class HandSteps {
         draft(StepKind.TIP_CUT, one).add();
       }
       case FORM -> {
-        draft(StepKind.FORM_CUT, one).add();
+        Draft cut = draft(StepKind.FORM_CUT, one);
+        nail.fit()
+            .form()
+            .map(pick -> pick.fit().sides())
+            .filter(sides -> sides != FormFit.Sides.AS_THEY_ARE)
+            .ifPresent(sides -> cut.hints.add(sides.label()));
+        cut.add();
         draft(StepKind.FORM_SET, one).add();
       }
       case REUSABLE_FORM -> draft(StepKind.FORM_SET, one).add();
@@ -357,13 +374,9 @@ final class HandSteps {
     }
   }
 
-  /** Whether its barrel is deeper than it comes out by itself, and there is length to hold it. */
+  /** Whether its form leaves the barrel to be squeezed, and there is length to hold it. */
   private boolean pinched(NailPlan nail) {
-    boolean free = nail.fit().way() != BuildWay.TIP && nail.fit().way() != BuildWay.OVERLAY;
-    return free
-        && !infilled(nail)
-        && nail.extension() >= PINCHED_LENGTH
-        && nail.build().barrelDepthRatio() > nail.nail().crossCurve().depthRatio() + PINCHED_FROM;
+    return !infilled(nail) && nail.extension() >= PINCHED_LENGTH && nail.pinch().isPresent();
   }
 
   private void acrylic(List<NailPlan> group) {
@@ -398,7 +411,7 @@ final class HandSteps {
   /** On a bitten plate the body comes first, or there is nothing to build the edge on. */
   private List<Dose> doses(NailPlan nail) {
     List<Dose> doses = portions.get(nail.nail().finger()).doses();
-    if (nail.nail().condition() != PlateCondition.BITTEN) {
+    if (!nail.nail().condition().has(PlateFinding.BITTEN)) {
       return doses;
     }
     return doses.stream()
@@ -438,7 +451,7 @@ final class HandSteps {
             && wish.schools().construction() == Construction.TWO_STEP;
     List<NailPlan> framed =
         frames
-            ? group.stream().filter(nail -> nail.extension() > 0 && !infilled(nail)).toList()
+            ? group.stream().filter(nail -> framed(nail) && !infilled(nail)).toList()
             : List.of();
     if (!framed.isEmpty()) {
       for (List<NailPlan> batch : batches(framed)) {

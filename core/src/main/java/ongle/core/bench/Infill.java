@@ -2,7 +2,7 @@ package ongle.core.bench;
 
 import java.util.Optional;
 import ongle.core.nail.EarlierProduct;
-import ongle.core.nail.PlateCondition;
+import ongle.core.nail.PlateFinding;
 import ongle.core.plan.NailPlan;
 import ongle.core.structure.Build;
 import ongle.core.structure.Profile;
@@ -119,7 +119,7 @@ public record Infill(
               + Math.round(100 * WIDEST_GAP_SHARE)
               + " % of the plate: too little of it is held.");
     }
-    if (plan.nail().condition() == PlateCondition.DAMAGED) {
+    if (plan.nail().condition().has(PlateFinding.DAMAGED)) {
       return Optional.of("The plate under it is damaged: it has to be seen.");
     }
     return switch (plan.seen().earlier()) {

@@ -35,6 +35,8 @@ public record Target(Finger finger, Measure measure, double value) {
     APEX_AT("apex %s from the cuticle", "mm", 1),
     PINCH_TO("squeeze it to %s", "mm", 1),
     LENGTH("%s beyond the stress line", "mm", 1),
+    FREE_EDGE("leave %s of the natural edge", "mm", 1),
+    STRAIGHT_TO("sides straight to %s", "mm", 1),
     TIP_WIDTH("flat tip %s wide", "mm", 1),
     EDGE("free edge %s thick", "mm", 2);
 

@@ -11,11 +11,14 @@ import ongle.core.fitting.TipPick;
 import ongle.core.nail.Finger;
 import ongle.core.plan.NailPlan;
 import ongle.core.portion.Dose;
-import ongle.core.structure.Pinch;
+import ongle.core.shape.Contour;
 import ongle.core.structure.Profile;
 
 /** Which of a nail's planned measures a step works to, the most important first. */
 final class Targets {
+  /** Share of the extension from which a straight side is a mark to work to. */
+  private static final double STRAIGHT_MATTERS_FROM = 0.3;
+
   private final NailPlan nail;
   private final Optional<Infill> infill;
   private final List<Target> targets = new ArrayList<>();
@@ -77,12 +80,21 @@ final class Targets {
           of.apex();
         }
       }
-      case PINCH -> of.add(Measure.PINCH_TO, Pinch.whereFull(nail.build()).squeezeTo());
-      case OUTLINE, TOUCH_EDGE, QUARTERS -> of.unlessNothing(Measure.LENGTH, nail.extension());
+      case PINCH -> nail.pinch().ifPresent(pinch -> of.add(Measure.PINCH_TO, pinch.squeezeTo()));
+      case SHORTEN -> {
+        if (nail.shortenedBy() > 0.05 || nail.overlay()) {
+          of.add(Measure.FREE_EDGE, nail.nail().freeEdge());
+        }
+      }
+      case OUTLINE, TOUCH_EDGE, QUARTERS -> {
+        of.unlessNothing(Measure.LENGTH, nail.extension());
+        of.straight();
+      }
       case SIDEWALLS -> {
         if (nail.extension() > 0) {
           of.unlessNothing(
               Measure.TIP_WIDTH, 2 * nail.build().outline().halfWidthAt(nail.extension()));
+          of.straight();
         }
       }
       case SURFACE -> of.apex();
@@ -109,6 +121,14 @@ final class Targets {
 
   private Optional<FormFit> form() {
     return nail.fit().form().map(FormPick::fit);
+  }
+
+  /** How far out the sides run straight, where the shape lives from it. */
+  private void straight() {
+    if (nail.shape().contour() instanceof Contour.Curved curved
+        && curved.straight() >= STRAIGHT_MATTERS_FROM) {
+      unlessNothing(Measure.STRAIGHT_TO, nail.build().outline().straightTo());
+    }
   }
 
   private void apex() {

@@ -15,7 +15,7 @@ public record Blank(double bare, double toFile) {
   /** A side short by less is made up by product, mm. */
   public static final double BARE_WITHIN = 0.15;
 
-  private static final int COMPARED_AT = 24;
+  private static final int COMPARED_AT = 60;
 
   /**
    * The blank keeps the outline it is moulded in from the growth points to its own end; it is
@@ -27,14 +27,11 @@ public record Blank(double bare, double toFile) {
     Outline blank = new Outline(moulded, tip.width(), nail.freeEdge() + tip.freeLength());
     double reached = Math.min(wanted.extension(), blank.extension());
     double bare = 0;
-    double over = 0;
     for (int i = 0; i <= COMPARED_AT; i++) {
       double beyond = reached * i / COMPARED_AT;
-      double apart = blank.halfWidthAt(beyond) - wanted.halfWidthAt(beyond);
-      bare = Math.max(bare, -apart);
-      over += Math.max(0, apart) * (i == 0 || i == COMPARED_AT ? 0.5 : 1);
+      bare = Math.max(bare, wanted.halfWidthAt(beyond) - blank.halfWidthAt(beyond));
     }
-    return new Blank(bare, 2 * over * reached / COMPARED_AT);
+    return new Blank(bare, 2 * blank.overlap(wanted, reached, apart -> Math.max(0, apart)));
   }
 
   /** Whether the wanted outline lies within the blank. */

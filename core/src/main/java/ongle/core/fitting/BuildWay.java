@@ -19,6 +19,11 @@ public enum BuildWay {
     this.about = about;
   }
 
+  /** Whether it builds anything beyond the natural nail. */
+  public boolean lengthens() {
+    return this != OVERLAY;
+  }
+
   public String label() {
     return label;
   }

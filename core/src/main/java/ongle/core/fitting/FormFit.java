@@ -2,6 +2,7 @@ package ongle.core.fitting;
 
 import java.util.OptionalDouble;
 import ongle.core.nail.Nail;
+import ongle.core.nail.PlateFinding;
 import ongle.core.shape.NailShape;
 
 /**
@@ -72,6 +73,7 @@ public record FormFit(
     // A paper form is flat until it is rolled under the nail: its mouth lies along the curve.
     double across = form.rigid() ? nail.width() : nail.crossCurve().arcLength();
     double off = across - form.mouthWidth();
+    boolean opens = !form.rigid() && nail.condition().has(PlateFinding.FAN_SHAPED);
     double length = extension + RESERVE;
     return new FormFit(
         form,
@@ -79,11 +81,11 @@ public record FormFit(
         Math.max(0, -deeper),
         form.rigid() ? Math.max(0, deeper) : 0,
         off,
-        sides(off),
+        opens ? Sides.RELIEF_CUTS : sides(off),
         tilt - nail.growthPitch(),
         -nail.lean(),
         halfMarkAbove(form.markAt(length)),
-        shape.formClosedBeyond(),
+        form.rigid() ? OptionalDouble.empty() : shape.formClosedBeyond(),
         Math.max(0, (form.rigid() ? extension : length) - form.longest()),
         across > form.sheetWidth() + HAIR);
   }

@@ -19,6 +19,29 @@ public record FormPick(FormKit kit, FormFit fit) {
   }
 
   /**
+   * The kit of these that suits most nails, of several the first; empty when there is none.
+   *
+   * @param picks for each nail the form it would take of each kit
+   */
+  public static Optional<FormKit> lead(List<FormKit> kits, List<List<Optional<FormPick>>> picks) {
+    FormKit lead = null;
+    long most = -1;
+    for (int i = 0; i < kits.size(); i++) {
+      int kit = i;
+      long suits =
+          picks.stream()
+              .flatMap(each -> each.get(kit).stream())
+              .filter(pick -> pick.fit().suits())
+              .count();
+      if (suits > most) {
+        most = suits;
+        lead = kits.get(i);
+      }
+    }
+    return Optional.ofNullable(lead);
+  }
+
+  /**
    * The form to take of those in stock: long and wide enough first, then without a gap that shows,
    * then the one whose sides have least to be cut; where several need none, that of the first kit,
    * so that a set is not gathered from many.

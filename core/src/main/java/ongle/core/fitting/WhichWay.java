@@ -6,7 +6,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import ongle.core.nail.Nail;
-import ongle.core.nail.PlateCondition;
+import ongle.core.nail.PlateFinding;
 import ongle.core.nail.SkinState;
 import ongle.core.product.Product;
 import ongle.core.shape.LengthWish;
@@ -21,20 +21,25 @@ public record WhichWay(List<Option> ranked) {
   /** A plate this much wider than long is wide, ratio. */
   public static final double WIDE_FROM = 1.05;
 
-  /** A plate that grows down this far takes a form better than a tip, degrees. */
+  /** A plate that grows down this far droops with a tip on it, degrees. */
   public static final double DROOPS_FROM = 5;
 
-  /** A nail that leans this far takes a form better than a tip, degrees. */
+  /** A nail that leans this far takes its tip with it, degrees. */
   public static final double LEANS_FROM = 4;
 
   /** A form needs at least this much free edge to sit under, mm. */
   public static final double HOLDS_A_FORM_FROM = 0.3;
 
+  /** Less than this beyond the natural free edge is not worth a tip, mm. */
+  public static final double WORTH_A_TIP_FROM = 2;
+
+  /** A tip this much flatter than the shape's barrel does not become that shape, depth ratio. */
+  private static final double FLATTER_WITHIN = 0.12;
+
   /** Less than this to file away counts as nearly shaped, mm². */
   private static final double NEARLY_SHAPED = 6;
 
   private static final int OUT = -1000;
-  private static final int SCHOOL = 3;
 
   /**
    * The tip that would be taken.
@@ -49,13 +54,30 @@ public record WhichWay(List<Option> ranked) {
    * One way.
    *
    * @param possible whether it can be gone at all
+   * @param against why this nail does not take it well although it could be forced; empty when it
+   *     does
    * @param points the more, the better
    * @param reasons for and against, the weightiest first; whole sentences
    */
-  public record Option(BuildWay way, boolean possible, int points, List<String> reasons) {}
+  public record Option(
+      BuildWay way, boolean possible, Optional<String> against, int points, List<String> reasons) {
+    /** Whether this nail takes this way without a fight. */
+    public boolean takes() {
+      return possible && against.isEmpty();
+    }
+
+    /** Why it is not gone, in a sentence; empty when it could be. */
+    public Optional<String> whyNot() {
+      return possible ? against : reasons.stream().findFirst();
+    }
+  }
 
   /**
+   * @param nail its free edge as it is built on
+   * @param grown its free edge before it is shortened, mm
    * @param extension mm beyond the stress line
+   * @param barrel wanted depth ratio at the free edge
+   * @param lengthens whether that is beyond the natural nail
    * @param product to build with
    * @param schools of the salon where either would do
    * @param tip the tip that would be taken, or why none can be
@@ -64,20 +86,28 @@ public record WhichWay(List<Option> ranked) {
    */
   public static WhichWay of(
       Nail nail,
+      double grown,
       double extension,
+      double barrel,
+      boolean lengthens,
       Product product,
       Schools schools,
       TipOffer tip,
       Optional<FormPick> paper,
       Optional<FormPick> rigid) {
+    boolean natural = !lengthens;
     List<Option> all = new ArrayList<>();
-    all.add(overlay(nail, extension));
-    all.add(tip(nail, extension, schools, tip));
-    all.add(form(nail, extension, schools, paper));
-    all.add(reusable(nail, extension, rigid));
-    all.add(freeHand(nail, extension, product, schools));
+    all.add(overlay(natural));
+    all.add(natural ? nothing(BuildWay.TIP) : tip(nail, grown, extension, barrel, schools, tip));
+    all.add(natural ? nothing(BuildWay.FORM) : form(nail, schools, paper));
+    all.add(natural ? nothing(BuildWay.REUSABLE_FORM) : reusable(nail, rigid));
+    all.add(natural ? nothing(BuildWay.FREE_HAND) : freeHand(nail, extension, product, schools));
     return new WhichWay(
-        all.stream().sorted(Comparator.comparingInt(Option::points).reversed()).toList());
+        all.stream()
+            .sorted(
+                Comparator.comparing((Option option) -> !option.takes())
+                    .thenComparing(Comparator.comparingInt(Option::points).reversed()))
+            .toList());
   }
 
   public Option best() {
@@ -88,10 +118,17 @@ public record WhichWay(List<Option> ranked) {
     return ranked.stream().filter(option -> option.way() == way).findFirst().orElseThrow();
   }
 
+  /** The same with one way first. */
+  public WhichWay ledBy(BuildWay way) {
+    return new WhichWay(
+        ranked.stream().sorted(Comparator.comparing(option -> option.way() != way)).toList());
+  }
+
   /** Whether the plate is wide; a bitten one is short instead, which asks for other things. */
   public static boolean wide(Nail nail) {
-    return nail.condition() != PlateCondition.BITTEN
-        && nail.width() >= WIDE_FROM * nail.plateLength();
+    return !nail.condition().has(PlateFinding.BITTEN)
+        && (nail.width() >= WIDE_FROM * nail.plateLength()
+            || nail.condition().has(PlateFinding.FAN_SHAPED));
   }
 
   /** What a wide plate asks of shape, length and colour; one sentence or two. */
@@ -102,19 +139,20 @@ public record WhichWay(List<Option> ranked) {
         LengthWish.SLENDERNESS_CORRECTION);
   }
 
-  private static Option overlay(Nail nail, double extension) {
+  private static Option overlay(boolean natural) {
     Scale scale = new Scale(BuildWay.OVERLAY);
-    if (extension > nail.freeEdge()) {
-      return scale.out("It does not lengthen: the natural nail ends before the wanted length.");
-    }
-    return scale.add(20, "The natural nail is as long as wanted: strengthen it, build nothing on.");
+    return natural
+        ? scale.add(20, "The natural nail is as long as wanted: strengthen it, build nothing on.")
+        : scale.out("It does not lengthen: the natural nail ends before the wanted length.");
   }
 
-  private static Option tip(Nail nail, double extension, Schools schools, TipOffer offer) {
+  private static Option nothing(BuildWay way) {
+    return new Scale(way).out("Nothing to lengthen.");
+  }
+
+  private static Option tip(
+      Nail nail, double grown, double extension, double barrel, Schools schools, TipOffer offer) {
     Scale scale = new Scale(BuildWay.TIP);
-    if (extension <= nail.freeEdge()) {
-      return scale.out("Nothing to lengthen.");
-    }
     if (offer.pick().isEmpty()) {
       return scale.out(offer.whyNone());
     }
@@ -122,6 +160,9 @@ public record WhichWay(List<Option> ranked) {
     TipFit fit = pick.fit();
     if (fit.tooShortBy() > 0) {
       return scale.out("The blanks are too short for this length.");
+    }
+    if (extension - grown < WORTH_A_TIP_FROM) {
+      return scale.out("Too little beyond the natural nail for a tip.");
     }
     if (fit.verdict() == TipFit.Verdict.FITS) {
       scale.add(4, "A size fits as it is.");
@@ -131,29 +172,32 @@ public record WhichWay(List<Option> ranked) {
     switch (fit.seating()) {
       case SEATS -> scale.add(2, "Its curve seats by itself.");
       case HELD -> scale.add(0, "It has to be held until it is fixed.");
-      case FIGHTS -> scale.add(-8, "Its curve fights the plate and will spring off.");
+      case FIGHTS -> scale.against(-8, "Its curve fights the plate and will spring off.");
     }
     if (!pick.blank().covers()) {
-      scale.add(-6, "The blank is narrower than the wanted outline.");
+      scale.against(-6, "The blank is narrower than the wanted outline.");
     } else if (pick.blank().toFile() < NEARLY_SHAPED) {
       scale.add(1, "The blank has nearly the wanted outline.");
+    }
+    if (barrel - fit.tip().crossCurve().depthRatio() > FLATTER_WITHIN) {
+      scale.against(-5, "The tip is much flatter than this shape's barrel.");
     }
     if (!offer.fromLead()) {
       scale.add(-1, "From another kit than the rest of the set: " + pick.kit().label() + ".");
     }
     if (schools.tipsOrForms() == TipsOrForms.TIPS) {
-      scale.add(SCHOOL, "Your salon takes tips where they fit.");
+      scale.add(3, "Your salon takes tips where they fit.");
     }
     if (nail.growthPitch() <= -DROOPS_FROM) {
-      scale.add(-4, "A tip goes on in the plate's line and would droop with it.");
+      scale.against(-4, "A tip goes on in the plate's line and would droop with it.");
     }
     if (Math.abs(nail.lean()) >= LEANS_FROM) {
-      scale.add(-4, "A tip leans with the nail.");
+      scale.against(-4, "A tip leans with the nail.");
     }
-    if (nail.condition() == PlateCondition.BITTEN) {
-      scale.add(-3, "The bitten plate leaves the well little to hold on.");
+    if (nail.condition().has(PlateFinding.BITTEN)) {
+      scale.against(-3, "The bitten plate leaves the well little to hold on.");
     }
-    if (nail.condition() == PlateCondition.THIN || nail.condition() == PlateCondition.DAMAGED) {
+    if (nail.condition().delicate()) {
       scale.add(-2, "Blending the well files on a " + nail.condition().label() + " plate.");
     }
     if (wide(nail)) {
@@ -162,12 +206,8 @@ public record WhichWay(List<Option> ranked) {
     return scale.option();
   }
 
-  private static Option form(
-      Nail nail, double extension, Schools schools, Optional<FormPick> pick) {
+  private static Option form(Nail nail, Schools schools, Optional<FormPick> pick) {
     Scale scale = new Scale(BuildWay.FORM);
-    if (extension <= nail.freeEdge()) {
-      return scale.out("Nothing to lengthen.");
-    }
     if (pick.isEmpty()) {
       return scale.out("No paper form is left.");
     }
@@ -198,16 +238,13 @@ public record WhichWay(List<Option> ranked) {
       scale.add(1, "It can be rolled narrower than the wide plate.");
     }
     if (schools.tipsOrForms() == TipsOrForms.FORMS) {
-      scale.add(SCHOOL, "Your salon takes forms wherever they hold.");
+      scale.add(3, "Your salon takes forms wherever they hold.");
     }
     return scale.option();
   }
 
-  private static Option reusable(Nail nail, double extension, Optional<FormPick> pick) {
+  private static Option reusable(Nail nail, Optional<FormPick> pick) {
     Scale scale = new Scale(BuildWay.REUSABLE_FORM);
-    if (extension <= nail.freeEdge()) {
-      return scale.out("Nothing to lengthen.");
-    }
     if (pick.isEmpty()) {
       return scale.out("There is no reusable form at hand.");
     }
@@ -220,10 +257,10 @@ public record WhichWay(List<Option> ranked) {
       scale.add(-2, "Its rigid mouth presses on the torn skin.");
     }
     if (fit.sides() != FormFit.Sides.AS_THEY_ARE) {
-      scale.add(-4, "Its mouth is not this nail's width, and it cannot be cut.");
+      scale.against(-4, "Its mouth is not this nail's width, and it cannot be cut.");
     }
     if (Math.max(fit.gapAtSides(), fit.gapInMiddle()) > FormFit.GAP_BRIDGED) {
-      scale.add(-3, "It cannot be cut to the edge: a gap stays open.");
+      scale.against(-3, "It cannot be cut to the edge: a gap stays open.");
     }
     if (nail.freeEdge() < HOLDS_A_FORM_FROM) {
       scale.add(-3, "There is hardly a free edge for it to sit under.");
@@ -233,9 +270,6 @@ public record WhichWay(List<Option> ranked) {
 
   private static Option freeHand(Nail nail, double extension, Product product, Schools schools) {
     Scale scale = new Scale(BuildWay.FREE_HAND);
-    if (extension <= nail.freeEdge()) {
-      return scale.out("Nothing to lengthen.");
-    }
     if (!product.standsFree()) {
       return scale.out("Only stiff acrylic stands by itself; " + product.label() + " runs.");
     }
@@ -243,7 +277,7 @@ public record WhichWay(List<Option> ranked) {
       return scale.out("Too long to stand without anything under it.");
     }
     scale.add(1, "Short enough for stiff acrylic, mixed drier.");
-    if (nail.condition() == PlateCondition.BITTEN) {
+    if (nail.condition().has(PlateFinding.BITTEN)) {
       if (schools.bitten() == FreeHandOrForms.FREE_HAND) {
         scale.add(6, "Behind the skin wall of a bitten nail nothing has to be pushed under.");
       } else {
@@ -259,6 +293,7 @@ public record WhichWay(List<Option> ranked) {
 
     private final BuildWay way;
     private final List<Reason> reasons = new ArrayList<>();
+    private Optional<String> against = Optional.empty();
 
     Scale(BuildWay way) {
       this.way = way;
@@ -269,14 +304,21 @@ public record WhichWay(List<Option> ranked) {
       return option();
     }
 
+    /** What makes this nail no nail for it; the first one said counts. */
+    void against(int points, String reason) {
+      add(points, reason);
+      against = against.or(() -> Optional.of(reason));
+    }
+
     Option out(String reason) {
-      return new Option(way, false, OUT, List.of(reason));
+      return new Option(way, false, Optional.empty(), OUT, List.of(reason));
     }
 
     Option option() {
       return new Option(
           way,
           true,
+          against,
           reasons.stream().mapToInt(Reason::points).sum(),
           reasons.stream()
               .sorted(Comparator.comparingInt((Reason r) -> -Math.abs(r.points())))

@@ -1,67 +1,95 @@
 package ongle.core.nail;
 
-import java.util.Optional;
+import java.util.Collections;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Set;
+import java.util.function.ToDoubleFunction;
 
-/** The state of the natural plate with its thickness and strength; planning figures of our own. */
-public enum PlateCondition {
-  SOUND("sound", 0.45, 0.40, 70, null),
-  THIN(
-      "thin",
-      0.28,
-      0.34,
-      60,
-      "Thin plate: finest grit, no electric file on the plate, low-heat curing, shorter length."),
-  DAMAGED(
-      "damaged",
-      0.32,
-      0.26,
-      50,
-      "Damaged plate: finest grit, no electric file on the plate, low-heat curing, shorter length."),
-  BITTEN(
-      "bitten",
-      0.35,
-      0.30,
-      60,
-      "Bitten nail: never file under the hyponychium; just cover the fingertip, and plan an earlier infill.");
+/**
+ * The state of a natural plate: all that was found on it, with its thickness and strength. Of
+ * several findings, the least of each figure counts.
+ *
+ * @param findings in the order of {@link PlateFinding}; none on a sound plate
+ */
+public record PlateCondition(Set<PlateFinding> findings) {
+  static final double SOUND_THICKNESS = 0.45;
+  static final double SOUND_PULL = 0.40;
+  static final double SOUND_STRENGTH = 70;
 
   /** Young's modulus of the plate, MPa. */
   public static final double MODULUS = 2000;
 
-  private final String label;
-  private final double thickness;
-  private final double allowedBedPull;
-  private final double strength;
-  private final String caution;
+  public static final PlateCondition SOUND = new PlateCondition(Set.of());
+  public static final PlateCondition THIN = of(PlateFinding.THIN);
+  public static final PlateCondition DAMAGED = of(PlateFinding.DAMAGED);
+  public static final PlateCondition BITTEN = of(PlateFinding.BITTEN);
 
-  PlateCondition(
-      String label, double thickness, double allowedBedPull, double strength, String caution) {
-    this.label = label;
-    this.thickness = thickness;
-    this.allowedBedPull = allowedBedPull;
-    this.strength = strength;
-    this.caution = caution;
+  public PlateCondition {
+    Set<PlateFinding> ordered = EnumSet.noneOf(PlateFinding.class);
+    ordered.addAll(findings);
+    findings = Collections.unmodifiableSet(ordered);
   }
 
+  public static PlateCondition of(PlateFinding... findings) {
+    return new PlateCondition(Set.of(findings));
+  }
+
+  public boolean has(PlateFinding finding) {
+    return findings.contains(finding);
+  }
+
+  public boolean sound() {
+    return findings.isEmpty();
+  }
+
+  /** Whether any finding keeps coarse grit, electric files and heat off the plate. */
+  public boolean delicate() {
+    return findings.stream().anyMatch(PlateFinding::delicate);
+  }
+
+  /** The same with one finding more, or without it. */
+  public PlateCondition toggled(PlateFinding finding) {
+    Set<PlateFinding> other = EnumSet.noneOf(PlateFinding.class);
+    other.addAll(findings);
+    if (!other.remove(finding)) {
+      other.add(finding);
+    }
+    return new PlateCondition(other);
+  }
+
+  /** The findings in words, separated by commas. */
   public String label() {
-    return label;
+    return sound()
+        ? "sound"
+        : String.join(", ", findings.stream().map(PlateFinding::label).toList());
   }
 
   /** Plate thickness, mm. */
   public double thickness() {
-    return thickness;
+    return least(SOUND_THICKNESS, PlateFinding::thickness);
   }
 
   /** Pull the bed may see, N/mm². */
   public double allowedBedPull() {
-    return allowedBedPull;
+    return least(SOUND_PULL, PlateFinding::allowedBedPull);
   }
 
   /** Bending strength of the plate, MPa. */
   public double strength() {
-    return strength;
+    return least(SOUND_STRENGTH, PlateFinding::strength);
   }
 
-  public Optional<String> caution() {
-    return Optional.ofNullable(caution);
+  private double least(double sound, ToDoubleFunction<PlateFinding> of) {
+    double least = sound;
+    for (PlateFinding finding : findings) {
+      least = Math.min(least, of.applyAsDouble(finding));
+    }
+    return least;
+  }
+
+  /** What to be careful of, in the order of the findings. */
+  public List<String> cautions() {
+    return findings.stream().flatMap(finding -> finding.caution().stream()).toList();
   }
 }

@@ -33,7 +33,7 @@ public enum Quantity {
       0,
       15,
       1,
-      "the natural nail beyond the stress line, after shortening"),
+      "the natural nail beyond the stress line, as it has grown"),
   FREE_EDGE_DEPTH(
       "edge curve",
       Unit.MILLIMETRE,

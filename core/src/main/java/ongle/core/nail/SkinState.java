@@ -68,6 +68,11 @@ public enum SkinState {
     return Optional.ofNullable(instead);
   }
 
+  /** Whether it is open anywhere: no nippers, nothing sharp and no acid primer near it. */
+  public boolean broken() {
+    return this == DRY || this == CUT;
+  }
+
   /** Whether this finger is not built on unless the technician has a reason, or at all. */
   public boolean forbidsBuilding() {
     return rule != Rule.BUILD;

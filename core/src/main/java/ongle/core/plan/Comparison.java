@@ -12,6 +12,7 @@ import ongle.core.structure.Arches;
 import ongle.core.structure.Build;
 import ongle.core.structure.CrossThickness;
 import ongle.core.structure.Endurance;
+import ongle.core.structure.Scheme;
 import ongle.core.structure.TipUnder;
 import ongle.core.structure.UpperArch;
 
@@ -40,40 +41,55 @@ public record Comparison(
       Set.of(Quantity.APEX_POSITION, Quantity.APEX_THICKNESS, Quantity.SIDE_THICKNESS);
 
   /** The nail after every school of apex. */
-  public static List<Comparison> ofApex(SetWish wish, NailPlan plan) {
-    return of(wish, plan, ApexSchool.values(), wish::with, wish.school());
+  public static List<Comparison> ofApex(SetPlan set, NailPlan plan) {
+    SetWish wish = set.wish();
+    return of(set, plan, ApexSchool.values(), wish::with, wish.school());
   }
 
   /** The nail with every upper arch. */
-  public static List<Comparison> ofArch(SetWish wish, NailPlan plan) {
-    return of(wish, plan, UpperArch.values(), wish::with, wish.arch());
+  public static List<Comparison> ofArch(SetPlan set, NailPlan plan) {
+    SetWish wish = set.wish();
+    return of(set, plan, UpperArch.values(), wish::with, wish.arch());
   }
 
   /** The nail spread across in either way. */
-  public static List<Comparison> ofCrossThickness(SetWish wish, NailPlan plan) {
-    return of(wish, plan, CrossThickness.values(), wish::with, wish.across());
+  public static List<Comparison> ofCrossThickness(SetPlan set, NailPlan plan) {
+    SetWish wish = set.wish();
+    return of(set, plan, CrossThickness.values(), wish::with, wish.across());
   }
 
+  /** The school taken as it is planned; the others by what this nail needs after them. */
   private static <S extends School> List<Comparison> of(
-      SetWish wish, NailPlan plan, S[] schools, Function<S, SetWish> with, S taken) {
+      SetPlan set, NailPlan plan, S[] schools, Function<S, SetWish> with, S taken) {
     SetPlanner.Item item =
-        new SetPlanner.Item(plan.nail(), plan.item().adjustments().without(BY_SCHOOL), plan.seen());
+        new SetPlanner.Item(
+            plan.item().nail(), plan.item().adjustments().without(BY_SCHOOL), plan.seen());
     double extension = plan.extension();
-    TipUnder tip = plan.fit().tipUnder(extension);
     return Stream.of(schools)
         .map(
             school -> {
-              SetWish other = with.apply(school);
-              Draft draft = new Draft(other, item);
-              ApexSolver.Apex apex = draft.apex(extension, tip);
-              Build build = draft.build(extension, tip, apex);
+              if (school == taken && item.equals(plan.item())) {
+                return new Comparison(
+                    school,
+                    true,
+                    plan.advised(),
+                    plan.build(),
+                    plan.arches(),
+                    plan.endurance(),
+                    plan.volumes().total());
+              }
+              Draft draft = new Draft(with.apply(school), item, plan.draft().beside());
+              double place = school == ApexSchool.COMPUTED ? set.computedPlace() : set.apexPlace();
+              Scheme scheme = draft.scheme(extension);
+              TipUnder tip = plan.fit().tipUnder(plan.nail(), extension);
+              ApexSolver.Apex apex = scheme.over(tip, draft.apex(extension, place));
+              Build build = scheme.with(apex.at(), apex.thickness(), tip);
               return new Comparison(
                   school,
                   school == taken,
                   apex,
                   build,
-                  new Arches(
-                      build.profile(), plan.nail().growthPitch(), other.arch().tilt(other.shape())),
+                  new Arches(build.profile(), plan.nail().growthPitch(), draft.tilt(extension)),
                   Endurance.roughly(build, draft.term()),
                   build.volumes().total());
             })

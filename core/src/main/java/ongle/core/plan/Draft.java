@@ -1,71 +1,95 @@
 package ongle.core.plan;
 
-import java.util.Map;
+import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import java.util.Set;
 import java.util.stream.DoubleStream;
 import ongle.core.nail.Nail;
+import ongle.core.nail.PlateFinding;
 import ongle.core.nail.Quantity;
-import ongle.core.product.Product;
 import ongle.core.shape.NailShape;
 import ongle.core.shape.Outline;
 import ongle.core.structure.Across;
+import ongle.core.structure.ApexFloor;
 import ongle.core.structure.ApexSchool;
 import ongle.core.structure.ApexSolver;
-import ongle.core.structure.Build;
-import ongle.core.structure.CrossThickness;
-import ongle.core.structure.Endurance;
-import ongle.core.structure.Profile;
+import ongle.core.structure.Beside;
+import ongle.core.structure.Scheme;
 import ongle.core.structure.Term;
-import ongle.core.structure.TipUnder;
-import ongle.core.structure.UpperArch;
-import ongle.core.wear.Wearing;
 
-/** One nail of a wish with everything decided but its length and its apex. */
-record Draft(SetWish wish, SetPlanner.Item item) {
+/**
+ * One nail of a wish with everything decided but its length and its apex.
+ *
+ * @param wish for the set; with the nail's own product where it has one
+ * @param item the nail
+ * @param beside the plates of the set it has to look alike with
+ */
+record Draft(SetWish wish, SetPlanner.Item item, Beside beside) {
   /** A nail may be built of a product of its own. */
   Draft {
     wish = item.adjustments().product().map(wish::with).orElse(wish);
   }
 
-  private static final double TENTH = 0.1;
-
-  /** Answers for the nails of a few hundred sets. */
-  private static final int REMEMBERED = 4000;
-
-  private static final Memo<Question, ApexSolver.Apex> APEXES = new Memo<>(REMEMBERED);
-  private static final Memo<Question, Double> LONGEST = new Memo<>(REMEMBERED);
-
-  /** All of a draft that bears on how it carries. */
-  private record Question(
-      Nail nail,
-      Map<Quantity, Double> byHand,
-      NailShape shape,
-      Product product,
-      ApexSchool school,
-      UpperArch arch,
-      CrossThickness across,
-      Wearing wearing,
-      double extension,
-      TipUnder tip) {}
-
-  private Question question(double extension, TipUnder tip) {
-    Map<Quantity, Double> byHand =
-        item.adjustments().without(Set.of(Quantity.APEX_THICKNESS, Quantity.EXTENSION)).values();
-    return new Question(
-        nail(),
-        byHand,
-        wish.shape(),
-        wish.product(),
-        wish.school(),
-        wish.arch(),
-        wish.across(),
-        wish.wearing(),
-        extension,
-        tip);
+  /** Every nail of a set, each beside the others. */
+  static List<Draft> of(SetWish wish, List<SetPlanner.Item> items) {
+    List<Draft> alone = items.stream().map(item -> new Draft(wish, item, Beside.NONE)).toList();
+    double shortest =
+        alone.stream()
+            .filter(Draft::builtOn)
+            .mapToDouble(draft -> draft.nail().plateLength())
+            .min()
+            .orElse(Double.POSITIVE_INFINITY);
+    return alone.stream()
+        .map(
+            draft ->
+                new Draft(
+                    wish,
+                    draft.item,
+                    new Beside(
+                        alone.stream()
+                            .filter(Draft::builtOn)
+                            .map(Draft::nail)
+                            .filter(nail -> nail.finger() == draft.nail().finger().twin())
+                            .mapToDouble(Nail::plateLength)
+                            .findFirst()
+                            .orElse(Double.POSITIVE_INFINITY),
+                        shortest)))
+        .toList();
   }
 
+  /** Most of a natural free edge that is left under an extension, mm. */
+  static final double LEFT_UNDER_EXTENSION = 1.0;
+
+  /** Product at the very edge of an overlay reaches this far past the nail, mm. */
+  static final double CAPPED_BEYOND = 0.3;
+
+  /** Edge thickness unless set by hand, mm. */
+  private static final double USUAL_EDGE = 0.6;
+
+  /** The same on an overlay. */
+  private static final double OVERLAY_EDGE = 0.3;
+
+  /** Thickness of a levelling base under polish, mm. */
+  private static final double BASE_FLOOR = 0.3;
+
+  /** Longest extension that is looked at, mm. */
+  private static final double LONGEST = 25;
+
+  /** Closer than any file, mm. */
+  private static final double HUNDREDTH = 0.01;
+
+  /** Answers for the nails of a few hundred sets. */
+  private static final int REMEMBERED = 8000;
+
+  private record ApexAt(Scheme scheme, double at) {}
+
+  /** All that bears on the longest advisable length. */
+  private record Reach(Nail grown, Scheme longest, double at, boolean natural, ApexFloor floor) {}
+
+  private static final Memo<ApexAt, ApexSolver.Apex> APEXES = new Memo<>(REMEMBERED);
+  private static final Memo<Reach, Double> LONGESTS = new Memo<>(REMEMBERED);
+
+  /** As measured. */
   Nail nail() {
     return item.nail();
   }
@@ -75,9 +99,29 @@ record Draft(SetWish wish, SetPlanner.Item item) {
     return Stop.of(nail(), item.seen(), wish.wearer());
   }
 
+  boolean builtOn() {
+    return stop().isEmpty();
+  }
+
   /** Whether this much extension asks for anything beyond the natural nail. */
   boolean lengthens(double extension) {
-    return stop().isEmpty() && extension > nail().freeEdge();
+    return builtOn() && extension > nail().freeEdge() + CAPPED_BEYOND;
+  }
+
+  /**
+   * The nail as it is built on: under an extension its free edge as short as it goes, under an
+   * overlay as long as the overlay.
+   *
+   * @param extension mm
+   */
+  Nail shortened(double extension) {
+    boolean weakEdge =
+        nail().condition().has(PlateFinding.SPLIT) || nail().condition().has(PlateFinding.HOOKED);
+    double left =
+        extension <= nail().freeEdge() + CAPPED_BEYOND
+            ? extension
+            : weakEdge ? 0 : LEFT_UNDER_EXTENSION;
+    return nail().freeEdge() <= left ? nail() : nail().withFreeEdge(left);
   }
 
   /** The wanted outline at an extension, mm. */
@@ -87,119 +131,137 @@ record Draft(SetWish wish, SetPlanner.Item item) {
 
   /** What it has to last through. */
   Term term() {
-    return wish.wearing().term(nail().finger().digit());
+    return wish.wearing()
+        .term(nail().finger().digit(), wish.figures().load(nail().finger(), wish.wearer()));
+  }
+
+  /**
+   * Whether it is a layer on the natural nail and stays one: no edge, barrel or tilt of its own.
+   */
+  boolean overlay(double extension) {
+    return !lengthens(extension)
+        && (wish.length().mode().natural()
+            || wish.product().onlyOverlay()
+            || item.adjustments().way().filter(way -> !way.lengthens()).isPresent());
+  }
+
+  /** Edge thickness unless set by hand, mm. */
+  double usualEdge(double extension) {
+    return overlay(extension) ? OVERLAY_EDGE : USUAL_EDGE;
+  }
+
+  /** Tilt of the lower arch beyond the plate against the finger's axis, degrees; plus lifts. */
+  double tilt(double extension) {
+    return overlay(extension) ? nail().growthPitch() : wish.arch().tilt(wish.shape());
   }
 
   /**
    * The build at an extension, its apex still open.
    *
    * @param extension mm
-   * @param tip under the product
    */
-  ApexSolver.Design design(double extension, TipUnder tip) {
+  Scheme scheme(double extension) {
     NailShape shape = wish.shape();
     Adjustments by = item.adjustments();
-    double plateLength = nail().plateLength();
-    Outline outline = outline(extension);
-    double edge = by.of(Quantity.EDGE_THICKNESS).orElse(SetPlanner.USUAL_EDGE_THICKNESS);
-    double barrel = by.of(Quantity.BARREL_DEPTH).orElse(shape.barrelDepthRatio() * 100) / 100;
-    Across across = new Across(wish.across(), by.of(Quantity.SIDE_THICKNESS));
-    double exponent = wish.arch().exponent(shape);
-    return (at, thickness) ->
-        new Build(
-            nail(),
-            outline,
-            new Profile(
-                plateLength,
-                extension,
-                Math.min(plateLength + extension, at),
-                thickness,
-                edge,
-                exponent),
-            barrel,
-            across,
-            wish.product(),
-            tip);
+    boolean overlay = overlay(extension);
+    ApexFloor floor = wish.figures().floor();
+    return new Scheme(
+        shortened(extension),
+        outline(extension),
+        by.of(Quantity.EDGE_THICKNESS).orElse(usualEdge(extension)),
+        wish.arch().exponent(shape),
+        overlay
+            ? nail().crossCurve().depthRatio()
+            : by.of(Quantity.BARREL_DEPTH).stream()
+                .map(percent -> percent / 100)
+                .findFirst()
+                .orElse(shape.barrelDepthRatio()),
+        new Across(wish.across(), by.of(Quantity.SIDE_THICKNESS)),
+        wish.product(),
+        wish.product().onlyOverlay() ? BASE_FLOOR : floor.at(overlay ? 0 : extension),
+        beside,
+        term());
   }
 
-  /** Where the apex goes by hand or by school, mm from the cuticle; empty when it is computed. */
-  private OptionalDouble apexAt() {
+  /** Share of the plate the apex lies at by hand or by school; empty when it is computed. */
+  OptionalDouble place() {
     OptionalDouble byHand = item.adjustments().of(Quantity.APEX_POSITION);
     OptionalDouble percent = byHand.isPresent() ? byHand : wish.school().position();
-    return percent.isPresent()
-        ? OptionalDouble.of(percent.getAsDouble() / 100 * nail().plateLength())
-        : percent;
-  }
-
-  /** The apex to build: placed by hand, by school or computed, and as thick as it has to be. */
-  ApexSolver.Apex apex(double extension, TipUnder tip) {
-    return APEXES.of(question(extension, tip), () -> solved(extension, tip));
-  }
-
-  private ApexSolver.Apex solved(double extension, TipUnder tip) {
-    ApexSolver.Design design = design(extension, tip);
-    OptionalDouble at = apexAt();
-    return at.isPresent()
-        ? ApexSolver.thinnest(design, at.getAsDouble(), term())
-        : ApexSolver.leastProduct(design, nail().plateLength(), term());
-  }
-
-  /** The same nail built with that apex, unless its thickness is set by hand. */
-  Build build(double extension, TipUnder tip, ApexSolver.Apex apex) {
-    return design(extension, tip)
-        .with(apex.at(), item.adjustments().of(Quantity.APEX_THICKNESS).orElse(apex.thickness()));
+    return percent.isPresent() ? OptionalDouble.of(percent.getAsDouble() / 100) : percent;
   }
 
   /**
-   * The longest extension the thickest advisable apex carries with every aim met from the first day
-   * to the last, mm, down to the tenth. A tip's own stiffness is left out.
+   * The apex it needs by itself.
+   *
+   * @param extension mm
+   * @param share of the plate where the set's apexes are computed to lie
    */
-  double longestAdvisable() {
-    return LONGEST.of(question(0, TipUnder.NONE), this::searchedLongest);
+  ApexSolver.Apex apex(double extension, double share) {
+    Scheme scheme = scheme(extension);
+    double at = place().orElse(share) * nail().plateLength();
+    return apexAt(scheme, at);
   }
 
-  private double searchedLongest() {
-    double plateLength = nail().plateLength();
-    OptionalDouble at = apexAt();
+  /** The apex it needs at a place, mm from the cuticle. */
+  ApexSolver.Apex apexAt(Scheme scheme, double at) {
+    return APEXES.of(new ApexAt(scheme, at), () -> scheme.apex(at));
+  }
+
+  /**
+   * The longest extension that carries to the last day with every aim met, and no hump for bed or
+   * lift, mm, to a hundredth. A tip's own stiffness is left out.
+   */
+  double longestAdvisable() {
     DoubleStream places =
-        at.isPresent()
-            ? DoubleStream.of(at.getAsDouble())
-            : DoubleStream.of(ApexSolver.REARMOST * plateLength, ApexSolver.FOREMOST * plateLength);
-    return places.map(this::longestAdvisable).max().orElseThrow();
+        place().isPresent()
+            ? DoubleStream.of(place().getAsDouble())
+            : DoubleStream.of(ApexSchool.REARMOST, ApexSchool.FOREMOST);
+    return places
+        .map(
+            share -> {
+              double at = share * nail().plateLength();
+              // At a length of its own, so that the question is the same whatever is wished.
+              return LONGESTS.of(
+                  new Reach(
+                      nail(),
+                      scheme(LONGEST),
+                      at,
+                      wish.length().mode().natural(),
+                      wish.figures().floor()),
+                  () -> searchedLongest(at));
+            })
+        .min()
+        .orElseThrow();
   }
 
   /**
    * A line through the last two lengths tried finds it in a few steps, as the load grows about in
    * proportion to the length.
    */
-  private double longestAdvisable(double at) {
-    double most = Quantity.EXTENSION.most();
+  private double searchedLongest(double at) {
     double carried = 0;
     double carriedLoad = 0;
-    double tooLong = most;
-    double tooLongLoad = 1 / shortest(most, at);
-    if (tooLongLoad > 1) {
-      while (tooLong - carried > TENTH / 2) {
-        double share = (1 - carriedLoad) / (tooLongLoad - carriedLoad);
-        double tried = carried + Math.max(0.05, Math.min(0.95, share)) * (tooLong - carried);
-        double load = 1 / shortest(tried, at);
-        if (load > 1) {
-          tooLong = tried;
-          tooLongLoad = load;
-        } else {
-          carried = tried;
-          carriedLoad = load;
-        }
-      }
-    } else {
-      carried = most;
+    double tooLong = LONGEST;
+    double tooLongLoad = 1 / scheme(LONGEST).carries(at);
+    if (tooLongLoad <= 1) {
+      return LONGEST;
     }
-    return Math.floor(carried / TENTH + 1e-9) * TENTH;
-  }
-
-  /** How far of its aims the thickest advisable apex gets. */
-  private double shortest(double extension, double at) {
-    Build build = design(extension, TipUnder.NONE).with(at, ApexSolver.THICKEST);
-    return Endurance.roughly(build, term()).shortest().ofAim();
+    boolean fell = true;
+    while (tooLong - carried > HUNDREDTH) {
+      double share = (1 - carriedLoad) / (tooLongLoad - carriedLoad);
+      // The line lies under the load; a hair beyond it, alternately, closes the bracket from both.
+      double aimed = share + (fell ? 0.02 : -0.02);
+      double tried = carried + Math.max(0.05, Math.min(0.95, aimed)) * (tooLong - carried);
+      double load = 1 / scheme(tried).carries(at);
+      fell = load <= 1;
+      if (fell) {
+        carried = tried;
+        carriedLoad = load;
+      } else {
+        tooLong = tried;
+        tooLongLoad = load;
+      }
+    }
+    return carried;
   }
 }

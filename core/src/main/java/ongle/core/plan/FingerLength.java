@@ -8,12 +8,19 @@ import ongle.core.nail.Finger;
  * @param wished what the wish alone asks, mm beyond the stress line
  * @param asked what would be built if plate and product carried anything, mm beyond the stress line
  * @param built what is built, mm beyond the stress line
- * @param advisable the longest at which the thickest advisable apex still carries it, mm
+ * @param advisable the longest that carries to the last day of the wished interval, mm
+ * @param least never built shorter than this, whatever limits it: a bitten fingertip's cover, mm
  * @param set by what the length is what it is
- * @param setBy the finger that decided: this one, or its twin
+ * @param setBy the finger that decided: this one, its twin or a neighbour
  */
 public record FingerLength(
-    double wished, double asked, double built, double advisable, Decision set, Finger setBy) {
+    double wished,
+    double asked,
+    double built,
+    double advisable,
+    double least,
+    Decision set,
+    Finger setBy) {
   /** Lengths closer than this look alike, mm. */
   private static final double SEEN = 0.05;
 
@@ -50,11 +57,11 @@ public record FingerLength(
 
     /** Whether it keeps the nail shorter than it would be. */
     public boolean caps() {
-      return pullsTwin() || this == WAY;
+      return pullsOthers() || this == WAY;
     }
 
-    /** Whether the twin comes along; a way chosen by hand for one finger is that finger's only. */
-    public boolean pullsTwin() {
+    /** Whether twin and neighbours come along; a way chosen by hand is that finger's only. */
+    public boolean pullsOthers() {
       return this == STRENGTH || this == ACTIVITY || this == MINOR;
     }
   }

@@ -8,15 +8,17 @@ import ongle.core.fitting.FormPick;
 import ongle.core.fitting.TipPick;
 import ongle.core.fitting.TipSizing;
 import ongle.core.fitting.WhichWay;
+import ongle.core.nail.Nail;
 import ongle.core.structure.TipUnder;
 
 /**
  * How one finger is built on, and what it is fitted with.
  *
  * @param way to go: the technician's, else the one ranked first
- * @param ways all of them, ranked
+ * @param lead way the set is built on as far as its nails take it
+ * @param ways all of them, the one to go first
  * @param kits every tip kit at hand tried on, the one to take first
- * @param lead the kit the set is fitted from, tried on; empty when no tips are at hand
+ * @param leadKit the kit the set is fitted from, tried on; empty when no tips are at hand
  * @param tip the tip to take: the technician's, else the lead's, else another kit's; empty when
  *     none fits
  * @param paper the best paper form in stock
@@ -25,13 +27,26 @@ import ongle.core.structure.TipUnder;
  */
 public record NailFit(
     BuildWay way,
+    BuildWay lead,
     WhichWay ways,
     List<TipSizing> kits,
-    Optional<TipSizing> lead,
+    Optional<TipSizing> leadKit,
     Optional<TipPick> tip,
     Optional<FormPick> paper,
     Optional<FormPick> rigid,
     CuttingTemplate template) {
+
+  /** Whether it is built on another way than the rest of the set. */
+  public boolean departs() {
+    return way != lead && way != BuildWay.OVERLAY;
+  }
+
+  /**
+   * Why it is built on another way than the rest, in a sentence; empty where it is not, or by hand.
+   */
+  public Optional<String> whyDeparts() {
+    return departs() ? ways.of(lead).whyNot() : Optional.empty();
+  }
 
   /** The form of the way taken; empty when it takes none. */
   public Optional<FormPick> form() {
@@ -45,16 +60,17 @@ public record NailFit(
   /**
    * What lies under the product if this nail is built on a tip; nothing on any other way.
    *
+   * @param nail as it is built on
    * @param extension mm
    */
-  TipUnder tipUnder(double extension) {
+  TipUnder tipUnder(Nail nail, double extension) {
     return way == BuildWay.TIP
         ? tip.map(TipPick::fit)
             .map(
                 fit ->
                     new TipUnder(
                         fit.tip().wellLength() - fit.wellCutBack(),
-                        Math.min(fit.tip().freeLength(), extension),
+                        Math.max(0, Math.min(fit.tip().freeLength(), extension - nail.freeEdge())),
                         fit.tip().thickness()))
             .orElse(TipUnder.NONE)
         : TipUnder.NONE;
@@ -62,7 +78,7 @@ public record NailFit(
 
   /** The kit the tip is taken from, else the lead, tried on; empty when no tips are at hand. */
   public Optional<TipSizing> sizing() {
-    return tip.flatMap(pick -> ofKit(pick.kit().code())).or(() -> lead);
+    return tip.flatMap(pick -> ofKit(pick.kit().code())).or(() -> leadKit);
   }
 
   public Optional<TipSizing> ofKit(String code) {

@@ -2,40 +2,47 @@ package ongle.core.plan;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.function.DoubleFunction;
 import java.util.stream.Stream;
+import ongle.core.fitting.BuildWay;
 import ongle.core.nail.Nail;
+import ongle.core.nail.Quantity;
 import ongle.core.product.Product;
 import ongle.core.shape.NailShape;
+import ongle.core.structure.ApexSchool;
 import ongle.core.structure.ApexSolver;
 import ongle.core.structure.Arches;
 import ongle.core.structure.Build;
 import ongle.core.structure.Endurance;
+import ongle.core.structure.Pinch;
+import ongle.core.structure.Term;
 import ongle.core.wear.Outlook;
 import ongle.core.wear.Wearing;
 
 /**
  * Everything worked out for one finger.
  *
- * @param item the natural nail, what was found on it and what was set by hand
- * @param wearing what it has to last through
+ * @param draft the nail as it was before its length and apex were decided
  * @param stop why it is not built on; empty when it is
  * @param length how long it is built, and who said so
  * @param fit how it is built on and what it is fitted with
  * @param build as built
  * @param arches lower and upper arch from the side
- * @param advised the thinnest apex that carries this extension to the last day, and its place
- * @param endurance margins as built, on the first and on the last day
+ * @param advised the apex to build: the thinnest that carries this extension to the last day and
+ *     looks like the rest of the set
+ * @param apexReason what set the thickness that is built
+ * @param endurance margins as built, on the first and on the last day of the wished interval
  * @param volumes product by zone
  */
 public record NailPlan(
-    SetPlanner.Item item,
-    Wearing wearing,
+    Draft draft,
     Optional<Stop> stop,
     FingerLength length,
     NailFit fit,
     Build build,
     Arches arches,
     ApexSolver.Apex advised,
+    ApexReason apexReason,
     Endurance endurance,
     Build.Volumes volumes) {
 
@@ -44,26 +51,97 @@ public record NailPlan(
 
   private static final double FILED_OFF_LEVELLING = 0.05;
 
-  /** The natural nail(). */
+  /** The natural nail as measured, what was found on it and what was set by hand. */
+  public SetPlanner.Item item() {
+    return draft.item();
+  }
+
+  /** The wish for the set, with this nail's own product where it has one. */
+  public SetWish wish() {
+    return draft.wish();
+  }
+
+  /** The natural nail as it is built on, its free edge shortened. */
   public Nail nail() {
-    return item.nail();
+    return build.nail();
+  }
+
+  /** How far the free edge is shortened before anything is built, mm; 0 where it stays. */
+  public double shortenedBy() {
+    return item().nail().freeEdge() - nail().freeEdge();
+  }
+
+  /** What it has to last through. */
+  public Wearing wearing() {
+    return wish().wearing();
+  }
+
+  /** What this finger has to get through until the last day of the wished interval. */
+  public Term term() {
+    return draft.term();
+  }
+
+  /**
+   * Whether it is a layer on the natural nail and stays one: no edge, frame or barrel of its own.
+   */
+  public boolean overlay() {
+    return fit.way() == BuildWay.OVERLAY;
+  }
+
+  /**
+   * The squeeze that brings the barrel to its depth; empty on tips and overlays, and where the form
+   * gives it all.
+   */
+  public Optional<Pinch> pinch() {
+    return pinched(depth -> Pinch.whereFull(build, depth)).filter(Pinch::squeezes);
+  }
+
+  /** The same along the extension; empty where nothing is squeezed. */
+  public List<Pinch> pinching() {
+    return pinch().isEmpty()
+        ? List.of()
+        : pinched(depth -> Pinch.along(build, depth)).orElseThrow();
+  }
+
+  private <T> Optional<T> pinched(DoubleFunction<T> of) {
+    double wanted = build.barrelDepthRatio();
+    if (build.profile().extension() == 0) {
+      return Optional.empty();
+    }
+    return switch (fit.way()) {
+      case TIP, OVERLAY -> Optional.empty();
+      case FORM ->
+          Optional.of(of.apply(wish().fitting().schools().barrel().given(shape(), nail(), wanted)));
+      case REUSABLE_FORM, FREE_HAND ->
+          Optional.of(of.apply(Math.min(wanted, nail().crossCurve().depthRatio())));
+    };
   }
 
   /** What was found on it besides plate and skin. */
   public LookOver seen() {
-    return item.seen();
+    return item().seen();
   }
 
-  /** Whether an apex behind the stress line has wandered past it by the last day. */
+  /**
+   * Whether an apex put there by hand or by a forward school, behind the stress line has wandered
+   * past it by the last day.
+   */
   public boolean apexTooFarForward() {
     double behind = nail().plateLength() - build.profile().apexAt();
-    return behind >= 0 && behind < endurance.last().growth();
+    boolean chosen =
+        item().adjustments().of(Quantity.APEX_POSITION).isPresent()
+            || wish().school() == ApexSchool.STRESS_LINE;
+    return chosen && behind >= 0 && behind < endurance.last().growth();
   }
 
   /** The weeks ahead. */
   public Outlook outlook() {
-    return Outlook.of(
-        build, wearing.prepQuality(), wearing.growth().perDay(nail().finger().digit()));
+    return Outlook.of(build, term(), wearing().growth().perDay(nail().finger().digit()));
+  }
+
+  /** Edge thickness unless set by hand, mm. */
+  public double usualEdge() {
+    return draft.usualEdge(extension());
   }
 
   /** Whether this finger must not be built on. */
@@ -73,14 +151,17 @@ public record NailPlan(
 
   /** What to be careful of on this finger, most important first. */
   public List<String> cautions() {
-    return Stream.of(
+    Stream<Optional<String>> ofSkin =
+        Stream.of(
             nail().skin().caution(),
             nail().skin().mayBeOverruled()
                 ? seen().buildAnyway().map(reason -> "Built all the same: " + reason)
-                : Optional.<String>empty(),
-            nail().condition().caution(),
-            seen().earlier().first())
-        .flatMap(Optional::stream)
+                : Optional.<String>empty());
+    return Stream.of(
+            ofSkin.flatMap(Optional::stream),
+            nail().condition().cautions().stream(),
+            seen().earlier().first().stream())
+        .flatMap(each -> each)
         .toList();
   }
 

@@ -5,8 +5,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 import ongle.core.nail.Nail;
-import ongle.core.structure.ApexSolver;
-import ongle.core.structure.TipUnder;
 
 /**
  * Why one nail gets another thickness than its neighbour: what this nail would need if one thing
@@ -25,8 +23,7 @@ public record Neighbour(NailPlan other, double apexes, List<Reason> reasons) {
     WIDTH_AND_ARCH,
     PLATE_LENGTH,
     CONDITION,
-    GROWTH,
-    TIP
+    GROWTH
   }
 
   /**
@@ -37,14 +34,14 @@ public record Neighbour(NailPlan other, double apexes, List<Reason> reasons) {
   /** A share smaller than this is no reason, mm. */
   private static final double LEAST_SHARE = 0.02;
 
-  public static Neighbour of(SetWish wish, NailPlan plan, NailPlan other) {
-    double here = plan.advised().thickness();
-    double apexes = here - other.advised().thickness();
+  public static Neighbour of(SetPlan set, NailPlan plan, NailPlan other) {
+    double here = own(set, plan);
+    double apexes = plan.advised().thickness() - other.advised().thickness();
     List<Reason> reasons =
         Stream.of(Factor.values())
             .flatMap(
                 factor ->
-                    withTheirs(wish, plan, other, factor)
+                    withTheirs(set, plan, other, factor)
                         .map(apex -> new Reason(factor, here - apex))
                         .stream())
             .filter(reason -> Math.abs(reason.share()) > LEAST_SHARE)
@@ -56,9 +53,9 @@ public record Neighbour(NailPlan other, double apexes, List<Reason> reasons) {
 
   /** The apex this nail would need with one thing as on the neighbour; empty if that is alike. */
   private static Optional<Double> withTheirs(
-      SetWish wish, NailPlan plan, NailPlan other, Factor factor) {
-    Nail own = plan.nail();
-    Nail theirs = other.nail();
+      SetPlan set, NailPlan plan, NailPlan other, Factor factor) {
+    Nail own = plan.item().nail();
+    Nail theirs = other.item().nail();
     double extension = factor == Factor.LENGTH ? other.extension() : plan.extension();
     Nail mixed =
         new Nail(
@@ -75,16 +72,19 @@ public record Neighbour(NailPlan other, double apexes, List<Reason> reasons) {
             own.overhang(),
             factor == Factor.CONDITION ? theirs.condition() : own.condition(),
             own.skin());
-    TipUnder tip =
-        factor == Factor.TIP ? other.fit().tipUnder(extension) : plan.fit().tipUnder(extension);
-    if (extension == plan.extension()
-        && mixed.equals(own)
-        && tip.equals(plan.fit().tipUnder(extension))) {
+    if (extension == plan.extension() && mixed.equals(own)) {
       return Optional.empty();
     }
-    ApexSolver.Apex apex =
-        new Draft(wish, new SetPlanner.Item(mixed, plan.item().adjustments(), plan.item().seen()))
-            .apex(extension, tip);
-    return Optional.of(apex.thickness());
+    SetPlanner.Item item =
+        new SetPlanner.Item(mixed, plan.item().adjustments(), plan.item().seen());
+    return Optional.of(
+        new Draft(plan.wish(), item, plan.draft().beside())
+            .apex(extension, set.apexPlace())
+            .thickness());
+  }
+
+  /** What the nail needs by itself, mm. */
+  private static double own(SetPlan set, NailPlan plan) {
+    return plan.draft().apex(plan.extension(), set.apexPlace()).thickness();
   }
 }

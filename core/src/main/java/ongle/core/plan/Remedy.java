@@ -4,9 +4,11 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.function.DoubleFunction;
 import java.util.stream.Stream;
+import ongle.core.fitting.BuildWay;
 import ongle.core.nail.Quantity;
 import ongle.core.product.Product;
 import ongle.core.shape.NailShape;
@@ -15,24 +17,22 @@ import ongle.core.structure.ApexSolver;
 import ongle.core.structure.Arches;
 import ongle.core.structure.Build;
 import ongle.core.structure.Endurance;
-import ongle.core.structure.TipUnder;
 
 /**
- * One thing that makes a nail hold which would not, worked out by the same engine as the plan.
+ * One thing, or two together, that makes a nail hold which would not, worked out by the same engine
+ * as the plan.
  *
- * @param change what to do
+ * @param changes what to do; one, or two where no one thing does it
  * @param changesWish how far it is from what was wished, for ranking; points of our own, in which a
  *     tenth of the length and a week of wear weigh about alike
  * @param thicknessToPlan whether a thickness set by hand has to go for it
  * @param apex that carries it then
  * @param build as it is then built
  * @param arches from the side then
- * @param build as it is then built
- * @param arches from the side then
  * @param endurance margins then
  */
 public record Remedy(
-    Change change,
+    List<Change> changes,
     double changesWish,
     boolean thicknessToPlan,
     ApexSolver.Apex apex,
@@ -71,6 +71,7 @@ public record Remedy(
   private static final double TENTH = 0.1;
   private static final double MOST_BARREL = 50;
   private static final int SHAPES_OFFERED = 2;
+  private static final int PAIRS_OFFERED = 3;
 
   /** Points per share of the length, per percent of barrel, per week, and for the whole set. */
   private static final double PER_LENGTH = 4;
@@ -78,142 +79,213 @@ public record Remedy(
   private static final double PER_BARREL = 0.05;
   private static final double PER_WEEK = 0.45;
   private static final double PER_MM_THICKER = 0.5;
+  private static final double FULL_PREPARATION = 0;
   private static final double ANOTHER_PRODUCT = 1.2;
   private static final double ANOTHER_SHAPE = 1.5;
 
   /**
-   * What would make this nail hold at the length that is asked of it, what changes least first;
-   * empty when it holds at that length.
+   * What would make this nail hold the wished interval at the length that is asked of it, what
+   * changes least first; empty when it does.
+   *
+   * @param products at hand
    */
-  public static List<Remedy> of(SetWish wish, NailPlan plan) {
-    if (plan.stopped() || (plan.endurance().holds() && !plan.length().shortenedByStrength())) {
+  public static List<Remedy> of(SetPlan set, NailPlan plan, List<Product> products) {
+    boolean shortened =
+        plan.length().shortenedByStrength() && plan.length().setBy() == plan.nail().finger();
+    if (plan.stopped() || (plan.endurance().holds() && !shortened)) {
       return List.of();
     }
-    return Search.of(wish, plan).found();
+    return new Search(set, plan, products, Case.of(plan)).found();
   }
 
-  private record Search(
-      SetWish wish, SetPlanner.Item item, NailPlan plan, double asked, Optional<Remedy> thicker) {
-    /** What is set by hand stands, unless with that thickness nothing would ever help. */
-    static Search of(SetWish wish, NailPlan plan) {
-      SetPlanner.Item free =
-          with(plan.item(), plan.item().adjustments().without(Set.of(Quantity.APEX_THICKNESS)));
-      double asked = plan.length().asked();
-      Search freely = new Search(wish, free, plan, asked, Optional.empty());
-      Optional<Remedy> thicker = freely.thicken();
-      return thicker.isPresent() ? new Search(wish, plan.item(), plan, asked, thicker) : freely;
+  /** A nail with the changes made so far and the length that is asked of it. */
+  private record Case(
+      SetWish wish, SetPlanner.Item item, double asked, List<Change> changes, double points) {
+    /** What is set by hand stands, but for a thickness that would keep anything from helping. */
+    static Case of(NailPlan plan) {
+      return new Case(plan.wish(), plan.item(), plan.length().asked(), List.of(), 0);
     }
 
+    Case with(SetWish other, Change change, double more) {
+      return new Case(other, item, asked, and(change), points + more);
+    }
+
+    Case with(Adjustments by, double length, Change change, double more) {
+      return new Case(
+          wish,
+          new SetPlanner.Item(item.nail(), by, item.seen()),
+          length,
+          and(change),
+          points + more);
+    }
+
+    private List<Change> and(Change change) {
+      return Stream.concat(changes.stream(), Stream.of(change)).toList();
+    }
+
+    Case freeOfThickness() {
+      return new Case(
+          wish,
+          new SetPlanner.Item(
+              item.nail(),
+              item.adjustments().without(Set.of(Quantity.APEX_THICKNESS)),
+              item.seen()),
+          asked,
+          changes,
+          points);
+    }
+  }
+
+  private record Search(SetPlan set, NailPlan plan, List<Product> products, Case from) {
+
     List<Remedy> found() {
-      List<Remedy> found = new ArrayList<>();
-      thicker.ifPresent(found::add);
-      prepareFully().ifPresent(found::add);
-      shorten().ifPresent(found::add);
-      deepenBarrel().ifPresent(found::add);
-      soonerInfill().ifPresent(found::add);
-      otherProducts().forEach(found::add);
-      otherShapes().forEach(found::add);
+      Optional<Remedy> thicker = thicken();
+      Case start = thicker.isPresent() ? from : from.freeOfThickness();
+      List<Remedy> found = new ArrayList<>(thicker.stream().toList());
+      prepared(start).flatMap(this::tried).ifPresent(found::add);
+      least(start).forEach(found::add);
+      otherProducts(start).flatMap(each -> tried(each).stream()).forEach(found::add);
+      otherShapes(start).forEach(found::add);
+      if (found.stream().noneMatch(Search::doesIt)) {
+        Stream.of(prepared(start).stream(), otherProducts(start), fortnight(start).stream())
+            .flatMap(cases -> cases)
+            .filter(each -> tried(each).isEmpty())
+            .flatMap(each -> least(each).stream())
+            .sorted(Comparator.comparingDouble(Remedy::changesWish))
+            .limit(PAIRS_OFFERED)
+            .forEach(found::add);
+      }
       return found.stream().sorted(Comparator.comparingDouble(Remedy::changesWish)).toList();
+    }
+
+    /** Anything but sending the client home for less than a fortnight. */
+    private static boolean doesIt(Remedy remedy) {
+      return remedy.changes.stream()
+          .noneMatch(
+              change -> change instanceof SoonerInfill sooner && sooner.days() < Interval.LEAST);
     }
 
     private Optional<Remedy> thicken() {
       double built = plan.build().profile().apexThickness();
-      return tried(wish, item, asked, apex -> new Thicken(apex))
+      return tried(from.freeOfThickness())
           .filter(remedy -> remedy.apex.tooThin(built))
-          .map(remedy -> remedy.worth(PER_MM_THICKER * (remedy.apex.thickness() - built)));
-    }
-
-    private Optional<Remedy> prepareFully() {
-      return wish.wearing().skipped().isEmpty()
-          ? Optional.empty()
-          : tried(
-              wish.with(wish.wearing().fullyPrepared()), item, asked, apex -> new PrepareFully());
-    }
-
-    private Optional<Remedy> shorten() {
-      // A nail that was shortened to what it carries has this remedy already.
-      return plan.length().shortenedByStrength()
-          ? Optional.empty()
-          : least(1, Math.floor(asked / TENTH) - 1, tenths -> shortened(asked - tenths * TENTH))
-              .map(remedy -> remedy.worth(PER_LENGTH * (asked - remedy.extension()) / asked));
-    }
-
-    private Optional<Remedy> shortened(double extension) {
-      double tenths = Math.round(extension / TENTH) * TENTH;
-      return tried(
-          wish,
-          with(item, item.adjustments().with(Quantity.EXTENSION, tenths)),
-          tenths,
-          apex -> new Shorten(tenths));
-    }
-
-    private Optional<Remedy> deepenBarrel() {
-      double now = Math.ceil(plan.build().barrelDepthRatio() * 100);
-      return least(now + 1, MOST_BARREL, percent -> deepened(percent))
           .map(
               remedy ->
-                  remedy.worth(PER_BARREL * (((DeepenBarrel) remedy.change).percent() - now)));
+                  new Remedy(
+                      List.of(new Thicken(remedy.apex.thickness())),
+                      PER_MM_THICKER * (remedy.apex.thickness() - built),
+                      true,
+                      remedy.apex,
+                      remedy.build,
+                      remedy.arches,
+                      remedy.endurance));
     }
 
-    private Optional<Remedy> deepened(double percent) {
-      return tried(
-          wish,
-          with(item, item.adjustments().with(Quantity.BARREL_DEPTH, percent)),
-          asked,
-          apex -> new DeepenBarrel(percent));
+    private Optional<Case> prepared(Case base) {
+      return base.wish.wearing().skipped().isEmpty()
+          ? Optional.empty()
+          : Optional.of(
+              base.with(
+                  base.wish.with(base.wish.wearing().fullyPrepared()),
+                  new PrepareFully(),
+                  FULL_PREPARATION));
     }
 
-    private Optional<Remedy> soonerInfill() {
-      int now = wish.wearing().days();
-      int least = (int) Quantity.WEAR_DAYS.least();
-      // Counted down from today's interval, so that the least change is the least number.
-      return least(1, now - least, fewer -> sooner(now - (int) fewer))
+    private Optional<Case> fortnight(Case base) {
+      return base.wish.wearing().days() <= Interval.LEAST
+          ? Optional.empty()
+          : Optional.of(sooner(base, Interval.LEAST));
+    }
+
+    private Stream<Case> otherProducts(Case base) {
+      Product own = plan.build().product();
+      return products.stream()
+          .filter(product -> !product.carriesLike(own))
           .map(
-              remedy -> remedy.worth(PER_WEEK * (now - ((SoonerInfill) remedy.change).days()) / 7));
-    }
-
-    private Optional<Remedy> sooner(int days) {
-      return tried(
-          wish.with(wish.wearing().withDays(days)), item, asked, apex -> new SoonerInfill(days));
-    }
-
-    private Stream<Remedy> otherProducts() {
-      return Product.carryingDifferently().stream()
-          .filter(product -> !product.carriesLike(plan.build().product()))
-          .flatMap(
               product ->
-                  tried(wish, of(product), asked, apex -> new OtherProduct(product))
-                      .map(
-                          remedy ->
-                              remedy.worth(
-                                  ANOTHER_PRODUCT
-                                      + Math.abs(
-                                          Math.log(
-                                              product.modulus()
-                                                  / plan.build().product().modulus()))))
-                      .stream());
+                  base.with(
+                      base.item.adjustments().with(product),
+                      base.asked,
+                      new OtherProduct(product),
+                      ANOTHER_PRODUCT + Math.abs(Math.log(product.modulus() / own.modulus()))));
     }
 
-    /** This nail alone of another product. */
-    private SetPlanner.Item of(Product product) {
-      return with(item, item.adjustments().with(product));
+    /** The least of each thing of which there is more and less. */
+    private List<Remedy> least(Case base) {
+      List<Remedy> found = new ArrayList<>();
+      shorten(base).ifPresent(found::add);
+      deepenBarrel(base).ifPresent(found::add);
+      soonerInfill(base).ifPresent(found::add);
+      return found;
     }
 
-    private Stream<Remedy> otherShapes() {
-      double width = item.nail().width();
-      Outline wanted = new Outline(wish.shape(), width, asked);
+    private Optional<Remedy> shorten(Case base) {
+      // A nail that was shortened to what it carries has this remedy already.
+      if (plan.length().shortenedByStrength() && base.changes.isEmpty()) {
+        return Optional.empty();
+      }
+      double asked = base.asked;
+      double most = Math.floor((asked - Math.max(TENTH, plan.length().least())) / TENTH + 1e-6);
+      return least(
+          1,
+          most,
+          tenths -> {
+            double length = Math.round(asked / TENTH - tenths) * TENTH;
+            return tried(
+                base.with(
+                    base.item.adjustments().with(Quantity.EXTENSION, length),
+                    length,
+                    new Shorten(length),
+                    PER_LENGTH * (asked - length) / asked));
+          });
+    }
+
+    private Optional<Remedy> deepenBarrel(Case base) {
+      if (plan.overlay() || plan.fit().way() == BuildWay.TIP) {
+        return Optional.empty();
+      }
+      double now = Math.ceil(plan.build().barrelDepthRatio() * 100);
+      return least(
+          now + 1,
+          MOST_BARREL,
+          percent ->
+              tried(
+                  base.with(
+                      base.item.adjustments().with(Quantity.BARREL_DEPTH, percent),
+                      base.asked,
+                      new DeepenBarrel(percent),
+                      PER_BARREL * (percent - now))));
+    }
+
+    private Optional<Remedy> soonerInfill(Case base) {
+      int now = base.wish.wearing().days();
+      // Counted down from today's interval, so that the least change is the least number.
+      return least(
+          1, now - Quantity.WEAR_DAYS.least(), fewer -> tried(sooner(base, now - (int) fewer)));
+    }
+
+    private static Case sooner(Case base, int days) {
+      int now = base.wish.wearing().days();
+      return base.with(
+          base.wish.with(base.wish.wearing().withDays(days)),
+          new SoonerInfill(days),
+          PER_WEEK * (now - days) / 7);
+    }
+
+    private Stream<Remedy> otherShapes(Case base) {
+      double width = base.item.nail().width();
+      Outline wanted = new Outline(base.wish.shape(), width, base.asked);
       return Stream.of(NailShape.values())
-          .filter(shape -> shape != wish.shape() && shape.readsAt(asked, width))
-          .flatMap(
+          .filter(shape -> shape != base.wish.shape() && shape.readsAt(base.asked, width))
+          .map(
               shape ->
-                  tried(wish.with(shape), item, asked, apex -> new OtherShape(shape))
-                      .map(
-                          remedy ->
-                              remedy.worth(
-                                  ANOTHER_SHAPE
-                                      + new Outline(shape, width, asked).areaApart(wanted)
-                                          / (asked * width)))
-                      .stream())
+                  base.with(
+                      base.wish.with(shape),
+                      new OtherShape(shape),
+                      ANOTHER_SHAPE
+                          + new Outline(shape, width, base.asked).areaApart(wanted)
+                              / Math.max(1, base.asked * width)))
+          .flatMap(each -> tried(each).stream())
           .sorted(Comparator.comparingDouble(Remedy::changesWish))
           .limit(SHAPES_OFFERED);
     }
@@ -241,39 +313,29 @@ public record Remedy(
     }
 
     /** The remedy if the nail holds with it. */
-    private Optional<Remedy> tried(
-        SetWish changed,
-        SetPlanner.Item changedItem,
-        double extension,
-        DoubleFunction<Change> change) {
-      Draft draft = new Draft(changed, changedItem);
-      TipUnder tip = plan.fit().tipUnder(extension);
-      ApexSolver.Apex apex = draft.apex(extension, tip);
-      Build build = draft.build(extension, tip, apex);
+    private Optional<Remedy> tried(Case changed) {
+      Draft draft = new Draft(changed.wish, changed.item, plan.draft().beside());
+      ApexSolver.Apex apex = draft.apex(changed.asked, set.apexPlace());
+      OptionalDouble byHand = changed.item.adjustments().of(Quantity.APEX_THICKNESS);
+      Build build =
+          draft
+              .scheme(changed.asked)
+              .with(
+                  apex.at(),
+                  byHand.orElse(apex.thickness()),
+                  plan.fit().tipUnder(plan.nail(), changed.asked));
       Endurance endurance = Endurance.roughly(build, draft.term());
-      if (!endurance.holds()) {
-        return Optional.empty();
-      }
-      return Optional.of(
-          new Remedy(
-              change.apply(apex.thickness()),
-              0,
-              changedItem.adjustments().of(Quantity.APEX_THICKNESS).isEmpty(),
-              apex,
-              build,
-              new Arches(
-                  build.profile(),
-                  changedItem.nail().growthPitch(),
-                  changed.arch().tilt(changed.shape())),
-              endurance));
+      return endurance.holds()
+          ? Optional.of(
+              new Remedy(
+                  changed.changes,
+                  changed.points,
+                  byHand.isEmpty(),
+                  apex,
+                  build,
+                  new Arches(build.profile(), plan.nail().growthPitch(), draft.tilt(changed.asked)),
+                  endurance))
+          : Optional.empty();
     }
-
-    private static SetPlanner.Item with(SetPlanner.Item item, Adjustments by) {
-      return new SetPlanner.Item(item.nail(), by, item.seen());
-    }
-  }
-
-  private Remedy worth(double points) {
-    return new Remedy(change, points, thicknessToPlan, apex, build, arches, endurance);
   }
 }

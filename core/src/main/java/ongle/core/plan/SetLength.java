@@ -1,23 +1,27 @@
 package ongle.core.plan;
 
+import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.OptionalDouble;
 import ongle.core.fitting.BuildWay;
 import ongle.core.fitting.Form;
 import ongle.core.nail.Finger;
 import ongle.core.nail.Nail;
 import ongle.core.nail.Quantity;
 import ongle.core.plan.FingerLength.Decision;
-import ongle.core.shape.LengthWish;
 
 /**
  * Length over the set: every finger as wished, bitten ones at least to the fingertip, twins made
  * even; then capped by what the nail carries, what the hand does and how it is built. A capped
- * finger pulls its twin along. A bitten nail that cannot carry even its fingertip's cover gets it
- * all the same, as that is what it is built for; the plan then says what it falls short of.
+ * finger pulls its twin along, and no finger of its hand stands out because of it. Nothing goes
+ * under the cover of a bitten fingertip but what the hand's work allows.
  */
 final class SetLength {
+  /** A finger longer than its capped neighbour by more than this stands out, mm. */
+  static final double STANDS_OUT = 2.5;
+
   /** Lengths closer than this are the same to any eye, mm. */
   private static final double SAME = 0.05;
 
@@ -25,9 +29,15 @@ final class SetLength {
 
   private SetLength() {}
 
-  private record Claim(double length, Decision decision) {
-    Claim or(double cap, Decision decision) {
-      return cap < length ? new Claim(Math.max(0, cap), decision) : this;
+  private record Claim(double length, Decision decision, Finger by) {
+    Claim or(double cap, Decision reason) {
+      return cap < length ? new Claim(Math.max(0, cap), reason, by) : this;
+    }
+
+    /** Shortened because another finger is; not under what it is built with at least. */
+    Claim pulled(double to, double least, Claim other) {
+      double held = Math.max(to, least);
+      return held < length - 1e-9 ? new Claim(held, other.decision, other.by) : this;
     }
   }
 
@@ -35,54 +45,93 @@ final class SetLength {
     Map<Finger, Draft> byFinger = new EnumMap<>(Finger.class);
     drafts.forEach(draft -> byFinger.put(draft.nail().finger(), draft));
     Map<Finger, Double> wished = wished(drafts);
-    Map<Finger, Double> advisable = new EnumMap<>(Finger.class);
     // The one long search of a plan: shared out, it is answered sooner.
     drafts.parallelStream().forEach(Draft::longestAdvisable);
-    Map<Finger, Double> asked = new EnumMap<>(Finger.class);
+    Map<Finger, Claim> asked = new EnumMap<>(Finger.class);
+    Map<Finger, Double> least = new EnumMap<>(Finger.class);
     Map<Finger, Claim> claims = new EnumMap<>(Finger.class);
-    drafts.forEach(
-        draft -> {
-          Finger finger = draft.nail().finger();
-          Claim even = even(draft, byFinger.get(finger.twin()), wished);
-          Claim claim =
+    byFinger.forEach(
+        (finger, draft) -> {
+          Claim wish =
               draft.item().adjustments().of(Quantity.EXTENSION).stream()
-                  .mapToObj(byHand -> new Claim(byHand, Decision.BY_HAND))
+                  .mapToObj(byHand -> new Claim(byHand, Decision.BY_HAND, finger))
                   .findFirst()
-                  .orElse(even);
-          advisable.put(finger, draft.longestAdvisable());
-          asked.put(finger, capped(draft, claim, NO_LIMIT).length());
+                  .orElseGet(() -> even(draft, byFinger.get(finger.twin()), wished));
+          Claim whole = capped(draft, wish, NO_LIMIT);
+          asked.put(finger, whole);
+          least.put(finger, Math.min(whole.length, draft.wish().length().leastFor(draft.nail())));
           claims.put(
               finger,
-              capped(
-                  draft,
-                  claim,
-                  // By hand is by hand: what gives then is said, with what would help.
-                  claim.decision() == Decision.BY_HAND
-                      ? NO_LIMIT
-                      : Math.max(advisable.get(finger), LengthWish.leastFor(draft.nail()))));
+              // By hand is by hand: what gives then is said, with what would help.
+              wish.decision() == Decision.BY_HAND
+                  ? whole
+                  : capped(draft, wish, Math.max(draft.longestAdvisable(), least.get(finger))));
         });
+    pullAlong(byFinger, asked, least, claims);
     Map<Finger, FingerLength> lengths = new EnumMap<>(Finger.class);
     claims.forEach(
-        (finger, own) -> {
-          Claim twin = claims.get(finger.twin());
-          boolean pulled =
-              twin != null
-                  && own.decision() != Decision.BY_HAND
-                  && twin.decision().pullsTwin()
-                  && twin.length() < own.length()
-                  && builtOn(byFinger.get(finger.twin()));
-          Claim decided = pulled ? twin : own;
-          lengths.put(
-              finger,
-              new FingerLength(
-                  wished.get(finger),
-                  asked.get(finger),
-                  decided.length(),
-                  advisable.get(finger),
-                  decided.decision(),
-                  pulled ? finger.twin() : finger));
-        });
+        (finger, claim) ->
+            lengths.put(
+                finger,
+                new FingerLength(
+                    wished.get(finger),
+                    asked.get(finger).length,
+                    claim.length,
+                    byFinger.get(finger).longestAdvisable(),
+                    least.get(finger),
+                    claim.decision,
+                    claim.by)));
     return lengths;
+  }
+
+  /** Until nothing moves; every pull only shortens, so it ends. */
+  private static void pullAlong(
+      Map<Finger, Draft> byFinger,
+      Map<Finger, Claim> asked,
+      Map<Finger, Double> least,
+      Map<Finger, Claim> claims) {
+    boolean moved = true;
+    for (int pass = 0; moved && pass < 2 * Finger.values().length; pass++) {
+      moved = false;
+      for (Finger finger : byFinger.keySet()) {
+        Claim own = claims.get(finger);
+        if (own.decision() == Decision.BY_HAND || !byFinger.get(finger).builtOn()) {
+          continue;
+        }
+        Claim pulled = own;
+        for (Finger other : seenBeside(finger)) {
+          Claim theirs = claims.get(other);
+          if (theirs == null
+              || !theirs.decision().pullsOthers()
+              || !byFinger.get(other).builtOn()) {
+            continue;
+          }
+          double to =
+              other == finger.twin()
+                  ? theirs.length
+                  : asked.get(finger).length
+                      - (asked.get(other).length - theirs.length)
+                      + STANDS_OUT;
+          pulled = pulled.pulled(to, least.get(finger), theirs);
+        }
+        moved |= pulled != own;
+        claims.put(finger, pulled);
+      }
+    }
+  }
+
+  /** The twin and the fingers next to it on its hand. */
+  private static List<Finger> seenBeside(Finger finger) {
+    List<Finger> beside = new ArrayList<>(List.of(finger.twin()));
+    List<Finger> hand = Finger.of(finger.hand());
+    int place = hand.indexOf(finger);
+    if (place > 0) {
+      beside.add(hand.get(place - 1));
+    }
+    if (place < hand.size() - 1) {
+      beside.add(hand.get(place + 1));
+    }
+    return beside;
   }
 
   private static Map<Finger, Double> wished(List<Draft> drafts) {
@@ -97,18 +146,22 @@ final class SetLength {
     return wished;
   }
 
+  /** Even at their mean; natural nails at the shorter, as none can be made longer. */
   private static Claim even(Draft draft, Draft twin, Map<Finger, Double> wished) {
-    double own = wished.get(draft.nail().finger());
-    double least = LengthWish.leastFor(draft.nail());
+    Finger finger = draft.nail().finger();
+    double own = wished.get(finger);
+    double least = draft.wish().length().leastFor(draft.nail());
     double even = own;
-    if (twin != null && builtOn(twin) && builtOn(draft)) {
-      even = (own + wished.get(twin.nail().finger())) / 2;
-      least = Math.max(least, LengthWish.leastFor(twin.nail()));
+    if (twin != null && twin.builtOn() && draft.builtOn()) {
+      double theirs = wished.get(finger.twin());
+      even = draft.wish().length().mode().natural() ? Math.min(own, theirs) : (own + theirs) / 2;
+      least = Math.max(least, draft.wish().length().leastFor(twin.nail()));
     }
     if (least > even) {
-      return new Claim(least, Decision.COVERS_FINGERTIP);
+      return new Claim(least, Decision.COVERS_FINGERTIP, finger);
     }
-    return new Claim(even, Math.abs(even - own) < SAME ? Decision.WISH : Decision.EVEN_WITH_TWIN);
+    return new Claim(
+        even, Math.abs(even - own) < SAME ? Decision.WISH : Decision.EVEN_WITH_TWIN, finger);
   }
 
   private static Claim capped(Draft draft, Claim claim, double advisable) {
@@ -123,8 +176,10 @@ final class SetLength {
     if (wearer.minor()) {
       capped = capped.or(nail.overhang() + Activity.MINOR_BEYOND_FINGERTIP, Decision.MINOR);
     }
-    double reach = draft.item().adjustments().way().map(way -> reach(way, draft)).orElse(NO_LIMIT);
-    return capped.or(reach, Decision.WAY);
+    OptionalDouble reach =
+        draft.item().adjustments().way().stream().mapToDouble(way -> reach(way, draft)).findFirst();
+    double natural = draft.wish().product().onlyOverlay() ? nail.freeEdge() : NO_LIMIT;
+    return capped.or(Math.min(natural, reach.orElse(NO_LIMIT)), Decision.WAY);
   }
 
   private static double reach(BuildWay way, Draft draft) {
@@ -139,9 +194,5 @@ final class SetLength {
       case FREE_HAND -> draft.nail().overhang() + BuildWay.FREE_HAND_BEYOND_FINGERTIP;
       case OVERLAY -> draft.nail().freeEdge();
     };
-  }
-
-  private static boolean builtOn(Draft draft) {
-    return draft.stop().isEmpty();
   }
 }

@@ -12,8 +12,9 @@ import ongle.core.nail.Finger;
  * @param wish what was wanted
  * @param nails one plan per finger given, in the order of {@link Finger}
  * @param kits tip kits ranked for the set
+ * @param apexPlace share of the plate at which the school puts the apexes, or the computed one
  */
-public record SetPlan(SetWish wish, List<NailPlan> nails, KitRanking kits) {
+public record SetPlan(SetWish wish, List<NailPlan> nails, KitRanking kits, double apexPlace) {
   /** Product that stays in brush and pot, as a share. */
   public static final double BRUSH_SHARE = 0.10;
 
@@ -32,22 +33,15 @@ public record SetPlan(SetWish wish, List<NailPlan> nails, KitRanking kits) {
         .min(Comparator.comparingDouble(plan -> plan.endurance().shortest().ofAim()));
   }
 
-  /** The nail whose infill is due first; empty when none is built. */
-  public Optional<NailPlan> dueFirst() {
-    return built().stream().min(Comparator.comparingInt(plan -> plan.outlook().due().day()));
+  /** Share of the plate the apexes would lie at after the computed school. */
+  double computedPlace() {
+    return SetPlanner.computedPlace(
+        nails.stream().map(NailPlan::draft).toList(),
+        draft -> of(draft.nail().finger()).orElseThrow().extension());
   }
 
-  /** Product to have ready for the set, cm³ (ml), with what stays in the brush. */
-  public double productVolume() {
-    return built().stream().mapToDouble(NailPlan::appliedVolume).sum() * (1 + BRUSH_SHARE) / 1000;
-  }
-
-  /** Product to have ready for the set, g. */
-  public double productMass() {
-    return built().stream()
-            .mapToDouble(plan -> plan.appliedVolume() * plan.build().product().density())
-            .sum()
-        * (1 + BRUSH_SHARE)
-        / 1000;
+  /** How long the set holds, and what decides it. */
+  public Interval interval() {
+    return Interval.of(this);
   }
 }

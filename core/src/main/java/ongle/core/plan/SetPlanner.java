@@ -4,34 +4,44 @@ import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
-import ongle.core.fitting.CuttingTemplate;
-import ongle.core.fitting.Fitting;
-import ongle.core.fitting.FormPick;
-import ongle.core.fitting.KitRanking;
-import ongle.core.fitting.TipSizing;
-import ongle.core.fitting.WhichWay;
+import java.util.OptionalDouble;
+import java.util.function.ToDoubleFunction;
+import ongle.core.fitting.BuildWay;
 import ongle.core.nail.Finger;
 import ongle.core.nail.Nail;
-import ongle.core.shape.NailShape;
-import ongle.core.shape.Outline;
+import ongle.core.nail.Quantity;
+import ongle.core.structure.ApexSchool;
 import ongle.core.structure.ApexSolver;
 import ongle.core.structure.Arches;
 import ongle.core.structure.Build;
 import ongle.core.structure.Endurance;
+import ongle.core.structure.Scheme;
 import ongle.core.structure.TipUnder;
 
-/** Turns a wish and measured nails into a plan. Pure: the same input gives the same plan. */
+/**
+ * Turns a wish and measured nails into a plan: lengths first, then the ways to build them, then the
+ * apexes of all ten together. Pure: the same input gives the same plan.
+ */
 public final class SetPlanner {
-  /** Edge thickness unless set by hand, mm. */
-  public static final double USUAL_EDGE_THICKNESS = 0.6;
+  /** Shares of the plate tried for the computed place, first far apart, then close. */
+  private static final double FAR = 0.05;
+
+  private static final double CLOSE = 0.01;
+
+  /** How strongly the computed place is drawn towards {@link #DRAWN_TO}. */
+  private static final double DRAWN = 0.5;
+
+  private static final double DRAWN_TO = 1 / 3.0;
+
+  /** Answers for a few hundred sets. */
+  private static final Memo<List<Scheme>, Double> PLACES = new Memo<>(500);
 
   private SetPlanner() {}
 
   /**
    * One nail to plan.
    *
-   * @param nail as measured
+   * @param nail as measured, its free edge as it has grown
    * @param adjustments set by hand
    * @param seen found on it besides plate and skin
    */
@@ -43,18 +53,32 @@ public final class SetPlanner {
   }
 
   public static SetPlan plan(SetWish wish, List<Item> items) {
-    List<Draft> drafts = items.stream().map(item -> new Draft(wish, item)).toList();
+    List<Draft> drafts = Draft.of(wish, items);
     Map<Finger, FingerLength> lengths = SetLength.of(drafts);
-    Map<Finger, List<TipSizing>> tried = new EnumMap<>(Finger.class);
+    SetFit fit = SetFit.of(drafts, lengths);
+
+    ToDoubleFunction<Draft> length = draft -> lengths.get(draft.nail().finger()).built();
+    double place = place(wish, drafts, length);
+    Map<Finger, ApexSolver.Apex> own = new EnumMap<>(Finger.class);
+    drafts.parallelStream().forEach(draft -> draft.apex(length.applyAsDouble(draft), place));
     drafts.forEach(
-        draft ->
-            tried.put(draft.nail().finger(), tryOn(draft, lengths.get(draft.nail().finger()))));
-    KitRanking kits =
-        KitRanking.of(
-            wish.fitting(),
+        draft -> {
+          double extension = length.applyAsDouble(draft);
+          Scheme scheme = draft.scheme(extension);
+          TipUnder tip = fit.fits().get(draft.nail().finger()).tipUnder(scheme.nail(), extension);
+          own.put(draft.nail().finger(), scheme.over(tip, draft.apex(extension, place)));
+        });
+    Map<Finger, Alike.Raised> raised =
+        Alike.of(
             drafts.stream()
-                .filter(draft -> draft.lengthens(lengths.get(draft.nail().finger()).built()))
-                .map(draft -> tried.get(draft.nail().finger()))
+                .filter(Draft::builtOn)
+                .map(
+                    draft ->
+                        own(
+                            draft,
+                            length.applyAsDouble(draft),
+                            own.get(draft.nail().finger()),
+                            fit.fits().get(draft.nail().finger()).way()))
                 .toList());
     return new SetPlan(
         wish,
@@ -62,63 +86,113 @@ public final class SetPlanner {
             .map(
                 draft -> {
                   Finger finger = draft.nail().finger();
-                  FingerLength length = lengths.get(finger);
+                  ApexSolver.Apex apex = own.get(finger);
                   return plan(
                       draft,
-                      length,
-                      new TipFitter(draft, length.built(), tried.get(finger), kits.lead()));
+                      lengths.get(finger),
+                      fit.fits().get(finger),
+                      apex,
+                      raised.getOrDefault(
+                          finger,
+                          new Alike.Raised(
+                              apex.thickness(), new ApexReason(ApexReason.By.FLOOR, finger))));
                 })
             .sorted(Comparator.comparing(plan -> plan.nail().finger()))
             .toList(),
-        kits);
+        fit.kits(),
+        place);
   }
 
-  private static List<TipSizing> tryOn(Draft draft, FingerLength length) {
-    Outline wanted = draft.outline(length.built());
-    return draft.wish().fitting().tips().stream()
-        .map(kit -> TipSizing.of(kit, draft.nail(), wanted))
-        .toList();
+  private static Alike.Own own(Draft draft, double extension, ApexSolver.Apex apex, BuildWay way) {
+    Scheme scheme = draft.scheme(extension);
+    return new Alike.Own(
+        draft.nail().finger(),
+        apex,
+        extension,
+        scheme.thickest(apex.at()),
+        scheme.product(),
+        way,
+        draft.item().adjustments().of(Quantity.APEX_THICKNESS).isPresent());
   }
 
-  private static NailPlan plan(Draft draft, FingerLength length, TipFitter tips) {
-    Nail nail = draft.nail();
-    SetWish wish = draft.wish();
+  /**
+   * Share of every plate at which the apexes lie: as the school says, or where the set takes least
+   * product, drawn towards a third.
+   */
+  private static double place(SetWish wish, List<Draft> drafts, ToDoubleFunction<Draft> length) {
+    return wish.school() == ApexSchool.COMPUTED
+        ? computedPlace(drafts, length)
+        : wish.school().position().orElseThrow() / 100;
+  }
+
+  /** The computed place whatever school is taken; remembered, as it asks for every apex. */
+  static double computedPlace(List<Draft> drafts, ToDoubleFunction<Draft> length) {
+    return PLACES.of(
+        drafts.stream().map(draft -> draft.scheme(length.applyAsDouble(draft))).toList(),
+        () -> searchedPlace(drafts, length));
+  }
+
+  private static double searchedPlace(List<Draft> drafts, ToDoubleFunction<Draft> length) {
+    double best = DRAWN_TO;
+    double least = Double.POSITIVE_INFINITY;
+    for (double share = ApexSchool.REARMOST; share < ApexSchool.FOREMOST + 1e-9; share += FAR) {
+      double costs = costs(drafts, length, share);
+      if (costs < least) {
+        least = costs;
+        best = share;
+      }
+    }
+    double middle = best;
+    for (int i = 1; i < FAR / CLOSE - 1e-9; i++) {
+      for (int side = -1; side <= 1; side += 2) {
+        double share = Math.rint((middle + side * i * CLOSE) * 100) / 100;
+        if (share >= ApexSchool.REARMOST && share <= ApexSchool.FOREMOST) {
+          double costs = costs(drafts, length, share);
+          if (costs < least) {
+            least = costs;
+            best = share;
+          }
+        }
+      }
+    }
+    return Math.rint(best * 100) / 100;
+  }
+
+  private static double costs(List<Draft> drafts, ToDoubleFunction<Draft> length, double share) {
+    double product =
+        drafts.stream()
+            .mapToDouble(
+                draft -> {
+                  double extension = length.applyAsDouble(draft);
+                  Scheme scheme = draft.scheme(extension);
+                  double at = share * draft.nail().plateLength();
+                  return scheme.with(at, draft.apexAt(scheme, at).thickness()).roughVolume();
+                })
+            .sum();
+    return product * (1 + DRAWN * (share - DRAWN_TO) * (share - DRAWN_TO));
+  }
+
+  private static NailPlan plan(
+      Draft draft, FingerLength length, NailFit fit, ApexSolver.Apex own, Alike.Raised raised) {
     double extension = length.built();
-    NailFit fit = fit(draft, extension, tips);
-    TipUnder tip = fit.tipUnder(extension);
-    ApexSolver.Apex advised = draft.apex(extension, tip);
-    Build build = draft.build(extension, tip, advised);
+    Scheme scheme = draft.scheme(extension);
+    TipUnder tip = fit.tipUnder(scheme.nail(), extension);
+    OptionalDouble byHand = draft.item().adjustments().of(Quantity.APEX_THICKNESS);
+    ApexSolver.Apex advised =
+        new ApexSolver.Apex(own.at(), raised.thickness(), own.holds(), own.binding());
+    Build build = scheme.with(own.at(), byHand.orElse(raised.thickness()), tip);
     return new NailPlan(
-        draft.item(),
-        wish.wearing(),
+        draft,
         draft.stop(),
         length,
         fit,
         build,
-        new Arches(build.profile(), nail.growthPitch(), wish.arch().tilt(wish.shape())),
+        new Arches(build.profile(), scheme.nail().growthPitch(), draft.tilt(extension)),
         advised,
-        Endurance.of(build, draft.term()),
+        byHand.isPresent()
+            ? new ApexReason(ApexReason.By.BY_HAND, draft.nail().finger())
+            : raised.reason(),
+        Endurance.of(build, scheme.term()),
         build.volumes());
-  }
-
-  private static NailFit fit(Draft draft, double extension, TipFitter tips) {
-    Nail nail = draft.nail();
-    NailShape shape = draft.wish().shape();
-    double tilt = draft.wish().arch().tilt(shape);
-    Fitting from = draft.wish().fitting();
-    Optional<FormPick> paper = FormPick.best(from.paper(), nail, shape, tilt, extension);
-    Optional<FormPick> rigid = FormPick.best(from.rigid(), nail, shape, tilt, extension);
-    WhichWay ways =
-        WhichWay.of(
-            nail, extension, draft.wish().product(), from.schools(), tips.offer(), paper, rigid);
-    return new NailFit(
-        draft.item().adjustments().way().orElse(ways.best().way()),
-        ways,
-        TipSizing.ranked(tips.tried()),
-        tips.lead(),
-        tips.taken(),
-        paper,
-        rigid,
-        CuttingTemplate.of(nail));
   }
 }

@@ -22,6 +22,7 @@ import ongle.core.wear.Wearing;
  * @param fitting kits to choose from, and tips or forms where either would do
  * @param wearer whose hands
  * @param wearing what it has to last through
+ * @param figures the salon's planning figures
  */
 public record SetWish(
     NailShape shape,
@@ -32,7 +33,8 @@ public record SetWish(
     CrossThickness across,
     Fitting fitting,
     Wearer wearer,
-    Wearing wearing) {
+    Wearing wearing,
+    SalonFigures figures) {
   public SetWish {
     Objects.requireNonNull(shape);
     Objects.requireNonNull(length);
@@ -43,6 +45,22 @@ public record SetWish(
     Objects.requireNonNull(fitting);
     Objects.requireNonNull(wearer);
     Objects.requireNonNull(wearing);
+    Objects.requireNonNull(figures);
+  }
+
+  /** A wish with the usual planning figures. */
+  public SetWish(
+      NailShape shape,
+      LengthWish length,
+      Product product,
+      ApexSchool school,
+      UpperArch arch,
+      CrossThickness across,
+      Fitting fitting,
+      Wearer wearer,
+      Wearing wearing) {
+    this(
+        shape, length, product, school, arch, across, fitting, wearer, wearing, SalonFigures.USUAL);
   }
 
   /** A wish with the shape's own upper arch, to last as long as usual. */
@@ -60,31 +78,37 @@ public record SetWish(
 
   /** The same in another shape. */
   public SetWish with(NailShape other) {
-    return new SetWish(other, length, product, school, arch, across, fitting, wearer, wearing);
+    return new SetWish(
+        other, length, product, school, arch, across, fitting, wearer, wearing, figures);
   }
 
   /** The same built of another product. */
   public SetWish with(Product other) {
-    return new SetWish(shape, length, other, school, arch, across, fitting, wearer, wearing);
+    return new SetWish(
+        shape, length, other, school, arch, across, fitting, wearer, wearing, figures);
   }
 
   /** The same with the apex placed otherwise. */
   public SetWish with(ApexSchool other) {
-    return new SetWish(shape, length, product, other, arch, across, fitting, wearer, wearing);
+    return new SetWish(
+        shape, length, product, other, arch, across, fitting, wearer, wearing, figures);
   }
 
   /** The same with another upper arch. */
   public SetWish with(UpperArch other) {
-    return new SetWish(shape, length, product, school, other, across, fitting, wearer, wearing);
+    return new SetWish(
+        shape, length, product, school, other, across, fitting, wearer, wearing, figures);
   }
 
   /** The same spread across otherwise. */
   public SetWish with(CrossThickness other) {
-    return new SetWish(shape, length, product, school, arch, other, fitting, wearer, wearing);
+    return new SetWish(
+        shape, length, product, school, arch, other, fitting, wearer, wearing, figures);
   }
 
   /** The same to last through something else. */
   public SetWish with(Wearing other) {
-    return new SetWish(shape, length, product, school, arch, across, fitting, wearer, other);
+    return new SetWish(
+        shape, length, product, school, arch, across, fitting, wearer, other, figures);
   }
 }

@@ -17,7 +17,7 @@ public final class StructureCopy {
    *
    * @return in each quantity's unit
    */
-  public static Map<Quantity, Double> inProportion(SetWish wish, NailPlan from, NailPlan to) {
+  public static Map<Quantity, Double> inProportion(SetPlan set, NailPlan from, NailPlan to) {
     var profile = from.build().profile();
     double position = 100 * profile.apexAt() / from.nail().plateLength();
     Map<Quantity, Double> values = new EnumMap<>(Quantity.class);
@@ -33,8 +33,11 @@ public final class StructureCopy {
       shape = shape.with(value.getKey(), value.getValue());
     }
     ApexSolver.Apex needed =
-        new Draft(wish, new SetPlanner.Item(to.nail(), shape, to.seen()))
-            .apex(to.extension(), to.fit().tipUnder(to.extension()));
+        new Draft(
+                to.wish(),
+                new SetPlanner.Item(to.item().nail(), shape, to.seen()),
+                to.draft().beside())
+            .apex(to.extension(), set.apexPlace());
     double reserve = profile.apexThickness() / from.advised().thickness();
     put(
         values,

@@ -74,7 +74,7 @@ public record Portion(
             plan.volumes().extension() * more * shares.extension());
     Handling handling = product.handling();
     boolean inSteps = handling == Handling.BRUSHED && habits.inTwoSteps();
-    double frame = framed ? 0 : FRAME_SHARE * applied.extension();
+    double frame = framed || plan.overlay() ? 0 : FRAME_SHARE * applied.extension();
     List<Dose> doses =
         handling == Handling.POWDER_AND_LIQUID
             ? beads(applied, habits.brush())

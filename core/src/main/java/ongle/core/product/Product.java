@@ -130,9 +130,25 @@ public record Product(
           Optional.of(new LightCure(1.2, 0.8, 2.4, 0.4, EITHER, 0.7)),
           OURS);
 
+  /** A soft base that fills and strengthens a little under polish; it builds nothing on. */
+  public static final Product LEVELLING_BASE =
+      new Product(
+          "levelling-base",
+          "levelling base under polish",
+          500,
+          30,
+          1.08,
+          .06,
+          true,
+          false,
+          Handling.BRUSHED,
+          true,
+          Optional.of(new LightCure(0.5, 0.4, 1.6, 0.3, EITHER, 0.6)),
+          OURS);
+
   /** The products every salon starts with. */
   public static final List<Product> STANDARD =
-      List.of(ACRYLIC, HARD_GEL, STIFF_HARD_GEL, SOAK_OFF_GEL, POLY_GEL, SOLID_GEL);
+      List.of(ACRYLIC, HARD_GEL, STIFF_HARD_GEL, SOAK_OFF_GEL, POLY_GEL, SOLID_GEL, LEVELLING_BASE);
 
   public Product {
     Objects.requireNonNull(code);
@@ -154,9 +170,15 @@ public record Product(
   public static List<Product> carryingDifferently() {
     List<Product> different = new ArrayList<>();
     STANDARD.stream()
+        .filter(product -> !product.onlyOverlay())
         .filter(product -> different.stream().noneMatch(product::carriesLike))
         .forEach(different::add);
     return different;
+  }
+
+  /** Whether it is for the natural nail only and builds nothing on. */
+  public boolean onlyOverlay() {
+    return code.equals(LEVELLING_BASE.code);
   }
 
   /** Whether it hardens with no lamp, on its own clock. */

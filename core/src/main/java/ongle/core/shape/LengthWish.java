@@ -4,11 +4,11 @@ import java.util.List;
 import java.util.function.ToDoubleFunction;
 import ongle.core.School;
 import ongle.core.nail.Nail;
-import ongle.core.nail.PlateCondition;
+import ongle.core.nail.PlateFinding;
 import ongle.core.nail.Quantity;
 
 /**
- * How long the client wants the set, in one of four ways, turned into each finger's extension.
+ * How long the client wants the set, in one of six ways, turned into each finger's extension.
  *
  * @param mode which way it is given
  * @param value in the mode's quantity and unit
@@ -32,7 +32,12 @@ public record LengthWish(Mode mode, double value) {
         "wide and narrow nails look alike from arm's length",
         Quantity.EXTENSION),
     COVER_FINGERTIP(
-        "cover the fingertip, plus", "just past the fingertip, wherever that ends", Quantity.COVER);
+        "cover the fingertip, plus", "just past the fingertip, wherever that ends", Quantity.COVER),
+    AS_GROWN("the natural nail, as grown", "an overlay: nothing is built on", Quantity.FREE_EDGE),
+    SHORTENED(
+        "the natural nail, shortened to",
+        "an overlay: every nail that is long enough ends there",
+        Quantity.FREE_EDGE);
 
     private final String label;
     private final String why;
@@ -58,6 +63,16 @@ public record LengthWish(Mode mode, double value) {
     public Quantity quantity() {
       return quantity;
     }
+
+    /** Whether the nails stay as long as they are or get shorter: a set of overlays. */
+    public boolean natural() {
+      return this == AS_GROWN || this == SHORTENED;
+    }
+
+    /** Whether a number goes with it. */
+    public boolean numbered() {
+      return this != AS_GROWN;
+    }
   }
 
   public LengthWish {
@@ -82,9 +97,11 @@ public record LengthWish(Mode mode, double value) {
       case MILLIMETRES -> value;
       case PLATE_SHARE -> nail.plateLength() * value / 100;
       case COVER_FINGERTIP -> nail.overhang() + value;
+      case AS_GROWN -> nail.freeEdge();
+      case SHORTENED -> Math.min(value, nail.freeEdge());
       case SLENDERNESS -> {
         double correction = slenderness * nail.width() - nail.plateLength() - value;
-        yield value == 0 ? 0 : value + bounded(correction);
+        yield value + bounded(correction, value);
       }
     };
   }
@@ -107,6 +124,8 @@ public record LengthWish(Mode mode, double value) {
           case SLENDERNESS -> slenderReaching(nail, nails, extension);
           case PLATE_SHARE -> 100 * extension / nail.plateLength();
           case COVER_FINGERTIP -> extension - nail.overhang();
+          case AS_GROWN -> 0;
+          case SHORTENED -> extension;
         };
     Quantity quantity = mode.quantity();
     double within = Math.max(quantity.least(), Math.min(quantity.most(), value));
@@ -123,11 +142,13 @@ public record LengthWish(Mode mode, double value) {
     double perMillimetre = mean(nails, each -> 1 / each.width());
     double unbound =
         (extension + nail.plateLength() - nail.width() * ofPlates) / (nail.width() * perMillimetre);
-    return extension - bounded(extension - unbound);
+    return extension - bounded(extension - unbound, unbound);
   }
 
-  private static double bounded(double correction) {
-    return Math.max(-SLENDERNESS_CORRECTION, Math.min(SLENDERNESS_CORRECTION, correction));
+  /** Never more than the length itself, so that next to nothing stays next to nothing. */
+  private static double bounded(double correction, double value) {
+    double most = Math.max(0, Math.min(SLENDERNESS_CORRECTION, value));
+    return Math.max(-most, Math.min(most, correction));
   }
 
   private static double mean(List<Nail> nails, ToDoubleFunction<Nail> of) {
@@ -135,8 +156,8 @@ public record LengthWish(Mode mode, double value) {
   }
 
   /** The least extension this nail is built with: a bitten one covers its fingertip, mm. */
-  public static double leastFor(Nail nail) {
-    return nail.condition() == PlateCondition.BITTEN
+  public double leastFor(Nail nail) {
+    return !mode.natural() && nail.condition().has(PlateFinding.BITTEN)
         ? nail.overhang() + BITTEN_BEYOND_FINGERTIP
         : 0;
   }

@@ -2,61 +2,54 @@ package ongle.core.shape;
 
 import java.util.Optional;
 import java.util.OptionalDouble;
+import ongle.core.shape.Contour.Arc;
+import ongle.core.shape.Contour.Curved;
+import ongle.core.shape.Contour.Flat;
+import ongle.core.shape.Contour.Narrowed;
 
 /**
  * The shapes a set can be given, each with the figures that make it: outline, upper arch, barrel,
  * how the form is set and closed, and from which length it reads as that shape.
  */
 public enum NailShape {
-  SQUARE("square", 0, 1, 1, 2, 1.8, .22, 0, null, 0),
-  SOFT_SQUARE("soft square", 0, .80, .55, 2, 1.8, .20, 0, null, 0),
-  TAPERED_SQUARE("tapered square", 3.5, 1, 1, 2, 1.8, .22, 0, 8., .3),
-  ROUND("round", 0, .55, 0, 2, 2.0, .17, -2, null, .1),
-  OVAL("oval", 0, .35, 0, 2, 2.0, .18, -2, 8., .25),
-  ALMOND("almond", 1, .25, 0, 1.6, 2.2, .25, 3, 6., .55),
-  MODERN_ALMOND("modern almond", 2, .30, 0, 1.45, 1.0, .30, 5, 6., .6),
-  RUSSIAN_ALMOND("Russian almond", .5, .40, 0, 1.35, 1.0, .36, 8, 5., .7),
-  GOTHIC_ALMOND("gothic almond", .5, .40, 0, 1.35, 1.5, .32, 2, 5., .7),
-  BALLERINA("ballerina", 0, 0, .45, 1, 1.5, .28, 0, 6., .7),
-  STILETTO("stiletto", 0, .10, 0, 1.15, 1.2, .34, 3, 6., 1.0),
-  PIPE("pipe", 1.5, .90, .55, 2, 1.3, .48, -2, 4., 1.0);
-
-  /** Outlines with this exponent or more look round at the tip, below the next pointed. */
-  private static final double ROUND_FROM = 1.8;
-
-  private static final double POINTED_BELOW = 1.3;
+  SQUARE("square", new Flat(0, 0), 1.8, .22, 0, null, null, 0),
+  SOFT_SQUARE("soft square", new Flat(0, .16), 1.8, .20, 0, null, null, 0),
+  TAPERED_SQUARE("tapered square", new Flat(3.5, .05), 1.8, .22, 0, 8., null, .3),
+  ROUND("round", new Arc(), 2.0, .17, -2, null, null, .1),
+  OVAL("oval", new Curved(0, .08, .60, .44), 2.0, .18, -2, 8., null, .2),
+  ALMOND("almond", new Curved(1, .10, .52, .26), 2.2, .25, 3, 6., 1 / 3.0, .5),
+  MODERN_ALMOND("modern almond", new Curved(3, .10, .45, .14), 1.0, .30, 5, 6., .25, .55),
+  RUSSIAN_ALMOND("Russian almond", new Curved(1, .36, .34, .14), 1.0, .36, 8, 5., null, .7),
+  GOTHIC_ALMOND("gothic almond", new Curved(0, .30, .26, .04), 1.5, .32, 2, 5., null, .7),
+  BALLERINA("ballerina", new Narrowed(.45, .04), 1.5, .28, 0, 6., null, .6),
+  STILETTO("stiletto", new Curved(0, .04, .36, .03), 1.2, .34, 3, 6., null, .9),
+  PIPE("pipe", new Flat(1.5, .13), 1.3, .48, -2, 4., null, 1.0);
 
   private final String label;
-  private final double taper;
-  private final double straightShare;
-  private final double flatTipShare;
-  private final double roundness;
+  private final Contour contour;
   private final double archExponent;
   private final double barrelDepthRatio;
   private final double formTilt;
   private final Double formClosedBeyond;
+  private final Double apexShare;
   private final double leastSlenderness;
 
   NailShape(
       String label,
-      double taper,
-      double straightShare,
-      double flatTipShare,
-      double roundness,
+      Contour contour,
       double archExponent,
       double barrelDepthRatio,
       double formTilt,
       Double formClosedBeyond,
+      Double apexShare,
       double leastSlenderness) {
     this.label = label;
-    this.taper = taper;
-    this.straightShare = straightShare;
-    this.flatTipShare = flatTipShare;
-    this.roundness = roundness;
+    this.contour = contour;
     this.archExponent = archExponent;
     this.barrelDepthRatio = barrelDepthRatio;
     this.formTilt = formTilt;
     this.formClosedBeyond = formClosedBeyond;
+    this.apexShare = apexShare;
     this.leastSlenderness = leastSlenderness;
   }
 
@@ -78,24 +71,9 @@ public enum NailShape {
     return Optional.empty();
   }
 
-  /** Taper τ of each side, degrees. */
-  public double taper() {
-    return taper;
-  }
-
-  /** Share σ of the extension whose sides run straight, 0 to 1. */
-  public double straightShare() {
-    return straightShare;
-  }
-
-  /** Width b of the flat tip as a share of the plate width, 0 to 1. */
-  public double flatTipShare() {
-    return flatTipShare;
-  }
-
-  /** Exponent n of the rounded part; 2 is an ellipse, 1 a straight line. */
-  public double roundness() {
-    return roundness;
+  /** How its outline runs from the growth points to the tip. */
+  public Contour contour() {
+    return contour;
   }
 
   /** Exponent p of the upper arch from apex to free edge; 1 runs straight. */
@@ -123,29 +101,42 @@ public enum NailShape {
     return leastSlenderness;
   }
 
+  /** Where this shape has its apex, as a share of the plate; empty when it has no own place. */
+  public OptionalDouble apexShare() {
+    return apexShare == null ? OptionalDouble.empty() : OptionalDouble.of(apexShare);
+  }
+
   /** How its outline is filed, from the growth points to the tip. */
   public String filed() {
-    String sides =
-        taper == 0 ? "straight on from the growth points" : "in by " + degrees(taper) + " a side";
+    String tip =
+        contour instanceof Arc
+            ? "straight on from the growth points, tip a half circle"
+            : contour instanceof Flat flat
+                ? in(flat.taper()) + ", tip straight across, corners " + corners(flat.corner())
+                : contour instanceof Narrowed
+                    ? "straight in to the flat tip, corners kept"
+                    : curved((Curved) contour);
     return label.substring(0, 1).toUpperCase(java.util.Locale.ROOT)
         + label.substring(1)
         + ": sides "
-        + sides
-        + ", "
-        + tip()
+        + tip
         + ".";
   }
 
-  private String tip() {
-    if (straightShare == 1) {
-      return "tip straight across, corners kept";
-    }
-    if (flatTipShare > 0) {
-      return "then in to a flat tip";
-    }
-    return roundness >= ROUND_FROM
-        ? "then round to the tip"
-        : roundness >= POINTED_BELOW ? "then slim to a rounded tip" : "then to a point";
+  private static String curved(Curved curved) {
+    String tip =
+        curved.roundness() >= .3
+            ? "a round tip"
+            : curved.roundness() >= .1 ? "a slim round tip" : "a point";
+    return in(curved.taper()) + ", then in one curve to " + tip;
+  }
+
+  private static String in(double taper) {
+    return taper == 0 ? "straight on from the growth points" : "in by " + degrees(taper) + " each";
+  }
+
+  private static String corners(double corner) {
+    return corner <= .05 ? "kept" : "rounded";
   }
 
   private static String degrees(double angle) {
@@ -156,29 +147,31 @@ public enum NailShape {
     return extension >= leastSlenderness * plateWidth - 1e-9;
   }
 
+  /** The shape of the same family that reads on a shorter extension; empty for the last. */
+  private Optional<NailShape> shorter() {
+    return Optional.ofNullable(
+        switch (this) {
+          case SQUARE, SOFT_SQUARE -> null;
+          case TAPERED_SQUARE -> SQUARE;
+          case BALLERINA, PIPE -> TAPERED_SQUARE;
+          case MODERN_ALMOND, RUSSIAN_ALMOND, GOTHIC_ALMOND, STILETTO -> ALMOND;
+          case ALMOND -> OVAL;
+          case OVAL -> ROUND;
+          case ROUND -> SOFT_SQUARE;
+        });
+  }
+
   /**
-   * Of the shapes that read at this length, the one whose outline lies nearest to this one's;
-   * itself if it reads.
+   * The nearest shape of the same family that reads at this length; itself if it reads.
    *
    * @param extension mm
    * @param plateWidth mm
    */
   public NailShape nearestThatReads(double extension, double plateWidth) {
-    if (readsAt(extension, plateWidth)) {
-      return this;
+    NailShape shape = this;
+    while (!shape.readsAt(extension, plateWidth)) {
+      shape = shape.shorter().orElseThrow();
     }
-    Outline wanted = new Outline(this, plateWidth, extension);
-    NailShape nearest = SQUARE;
-    double least = Double.POSITIVE_INFINITY;
-    for (NailShape candidate : values()) {
-      if (candidate.readsAt(extension, plateWidth)) {
-        double apart = new Outline(candidate, plateWidth, extension).areaApart(wanted);
-        if (apart < least) {
-          least = apart;
-          nearest = candidate;
-        }
-      }
-    }
-    return nearest;
+    return shape;
   }
 }

@@ -1,33 +1,36 @@
 package ongle.core.structure;
 
 import java.util.Comparator;
-import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import java.util.stream.IntStream;
 
-/** Finds the thinnest apex that carries the extension until the last day, and where to put it. */
+/**
+ * Finds the thinnest apex that carries the extension until the last day. Thickness answers cracking
+ * and the plate; what tears at the bed or lifts at the back is no thicker apex's to help.
+ */
 public final class ApexSolver {
-  /** Thinnest apex worth building, mm. */
-  public static final double THINNEST = 0.8;
-
   /** Thickest apex a client will wear, mm. */
   public static final double THICKEST = 2.2;
+
+  /** Thicker than this is a hump when it is within {@link #NEAR_CUTICLE}, mm. */
+  public static final double HUMP = 1.5;
+
+  /** From the cuticle, mm. */
+  public static final double NEAR_CUTICLE = 3;
+
+  /** The limit rises from {@link #HUMP} to {@link #THICKEST} over this much more, mm. */
+  private static final double RISES_OVER = 1;
 
   /** Apexes closer than this are the same to any hand, mm. */
   public static final double SAME_WITHIN = 0.05;
 
-  /** The computed place lies between these shares of the plate. */
-  public static final double REARMOST = 0.2;
-
-  public static final double FOREMOST = 1.0;
-
-  /** Places tried between them before the best is looked for more closely. */
-  private static final int PLACES = 5;
+  /** What an apex is thick for. */
+  public static final Set<Cause> ANSWERS = Set.of(Cause.CRACK, Cause.PLATE);
 
   private static final double TOLERANCE = 0.001;
 
-  private static final Set<Cause> ALL = Set.of(Cause.values());
+  /** Thicknesses tried for the one that comes nearest where none meets the aims. */
+  private static final int TRIED = 8;
 
   private ApexSolver() {}
 
@@ -42,14 +45,13 @@ public final class ApexSolver {
   }
 
   /**
-   * The apex that meets the aims.
+   * The apex that meets the aims it can answer.
    *
    * @param at mm from the cuticle
-   * @param thickness mm, within {@link #THINNEST} and {@link #THICKEST}
-   * @param holds false when even the thickest falls short; then it is as thick as it takes not to
-   *     crack, or the thickest
+   * @param thickness mm
+   * @param holds false when none in the range meets them; then it is the one that comes nearest
    * @param binding what would fall short if it were thinner, or falls short as it is; empty when
-   *     even the thinnest holds
+   *     the thinnest holds
    */
   public record Apex(double at, double thickness, boolean holds, Optional<Cause> binding) {
     /** Whether an apex of this many mm falls short of it by more than a file takes in one pass. */
@@ -63,33 +65,33 @@ public final class ApexSolver {
     }
   }
 
-  /** The thinnest apex at a place that meets every aim on the first and on the last day. */
-  public static Apex thinnest(Design design, double at, Term term) {
-    return thinnest(design, at, term, ALL);
+  /** Thickest apex at a place that does not show as a hump, mm. */
+  public static double thickestAt(double at) {
+    double beyond = Math.max(0, at - NEAR_CUTICLE) / RISES_OVER;
+    return Math.min(THICKEST, HUMP + (THICKEST - HUMP) * beyond);
   }
 
   /**
-   * The thinnest apex at a place that meets the aims against some causes only.
+   * The thinnest apex within a range that meets the aims against some causes on the first and on
+   * the last day; where none does, the one that comes nearest.
    *
    * @param at mm from the cuticle
+   * @param from thinnest, mm
+   * @param to thickest, mm, at least {@code from}
    */
-  public static Apex thinnest(Design design, double at, Term term, Set<Cause> causes) {
-    double weak = THINNEST;
+  public static Apex thinnest(
+      Design design, double at, double from, double to, Term term, Set<Cause> causes) {
+    double weak = from;
     Margins.Margin least = shortest(design, at, weak, term, causes);
-    double marginWeak = least.ofAim();
-    if (marginWeak >= 1) {
-      return new Apex(at, THINNEST, true, Optional.empty());
+    if (least.ofAim() >= 1) {
+      return new Apex(at, from, true, Optional.empty());
     }
-    double strong = THICKEST;
+    double marginWeak = least.ofAim();
+    double strong = to;
     Margins.Margin most = shortest(design, at, strong, term, causes);
     double marginStrong = most.ofAim();
     if (marginStrong < 1) {
-      // What even the thickest cannot help needs no hump: as thick as cracking asks, and said.
-      double thickness =
-          most.cause() == Cause.CRACK || !causes.contains(Cause.CRACK)
-              ? THICKEST
-              : thinnest(design, at, term, Set.of(Cause.CRACK)).thickness();
-      return new Apex(at, thickness, false, Optional.of(most.cause()));
+      return nearest(design, at, from, to, term, causes);
     }
     Cause binding = least.cause();
     // Regula falsi, each guess a hair to the other side of the last, so that the bracket closes
@@ -113,6 +115,21 @@ public final class ApexSolver {
     return new Apex(at, strong, true, Optional.of(binding));
   }
 
+  private static Apex nearest(
+      Design design, double at, double from, double to, Term term, Set<Cause> causes) {
+    Apex best = null;
+    double reached = 0;
+    for (int i = 0; i <= TRIED; i++) {
+      double thickness = from + (to - from) * i / TRIED;
+      Margins.Margin shortest = shortest(design, at, thickness, term, causes);
+      if (shortest.ofAim() > reached) {
+        reached = shortest.ofAim();
+        best = new Apex(at, thickness, reached >= 1, Optional.of(shortest.cause()));
+      }
+    }
+    return best;
+  }
+
   private static Margins.Margin shortest(
       Design design, double at, double thickness, Term term, Set<Cause> causes) {
     Endurance endurance = Endurance.roughly(design.with(at, thickness), term);
@@ -120,52 +137,5 @@ public final class ApexSolver {
         .map(endurance::of)
         .min(Comparator.comparingDouble(Margins.Margin::ofAim))
         .orElseThrow();
-  }
-
-  /**
-   * The apex between {@link #REARMOST} and {@link #FOREMOST} of the plate that needs least product.
-   * Where none holds, the one that comes nearest.
-   *
-   * @param plateLength mm
-   */
-  public static Apex leastProduct(Design design, double plateLength, Term term) {
-    double gap = (FOREMOST - REARMOST) / (PLACES - 1) * plateLength;
-    List<Tried> tried =
-        IntStream.range(0, PLACES)
-            .mapToObj(i -> Tried.at(design, REARMOST * plateLength + i * gap, term))
-            .toList();
-    Tried best = best(tried);
-    if (!best.apex.holds()) {
-      return best.apex;
-    }
-    double apart = gap;
-    // Product over place is a shallow bowl: twice halving about its lowest is closer than a brush.
-    for (int halved = 0; halved < 2; halved++) {
-      apart /= 2;
-      double rear = Math.max(REARMOST * plateLength, best.apex.at() - apart);
-      double front = Math.min(FOREMOST * plateLength, best.apex.at() + apart);
-      best = best(List.of(best, Tried.at(design, rear, term), Tried.at(design, front, term)));
-    }
-    return best.apex;
-  }
-
-  private static Tried best(List<Tried> tried) {
-    return tried.stream()
-        .min(
-            Comparator.comparing((Tried one) -> !one.apex.holds())
-                .thenComparingDouble(one -> one.apex.holds() ? one.product : -one.reached))
-        .orElseThrow();
-  }
-
-  /** An apex tried: product it takes, mm³, and how far of its aims it gets. */
-  private record Tried(Apex apex, double product, double reached) {
-    static Tried at(Design design, double at, Term term) {
-      Apex apex = thinnest(design, at, term);
-      Build build = design.with(at, apex.thickness());
-      return new Tried(
-          apex,
-          build.volumes().total(),
-          apex.holds() ? 1 : Endurance.roughly(build, term).shortest().ofAim());
-    }
   }
 }

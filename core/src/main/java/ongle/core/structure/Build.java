@@ -48,6 +48,9 @@ public record Build(
   /** Slices the volumes are summed over, per zone. */
   private static final int SLICES = 60;
 
+  /** The same over the whole nail where only the difference counts. */
+  private static final int ROUGH_SLICES = 24;
+
   /**
    * Product by zone, mm³, as it stands on the finished nail.
    *
@@ -74,6 +77,19 @@ public record Build(
       return own;
     }
     return own + (barrelDepthRatio - own) * Math.min(1, beyond / over);
+  }
+
+  /**
+   * Where the barrel has its full depth, mm beyond the stress line; on a shorter extension three
+   * quarters out, as a pointed or rounded tip has no width to look down.
+   */
+  public double barrelFullAt() {
+    return Math.min(BARREL_REACHED_AFTER, 0.75 * profile.extension());
+  }
+
+  /** The barrel where it has its full depth. */
+  public CrossCurve fullBarrel() {
+    return arcAt(nail.plateLength() + barrelFullAt());
   }
 
   /** Half width of the build from above at {@code x} mm from the cuticle, mm. */
@@ -127,7 +143,7 @@ public record Build(
 
   /** Thickness of the tip in the middle at {@code x} mm from the cuticle; 0 where there is none. */
   public double tipThicknessAt(double x) {
-    return tip.thicknessAt(x - nail.plateLength());
+    return tip.thicknessAt(x - nail.plateLength() - nail.freeEdge());
   }
 
   private Section.Layer tipAt(double x) {
@@ -152,6 +168,11 @@ public record Build(
         volumeBetween(stressLine, profile.length()));
   }
 
+  /** All product, mm³, closely enough to compare one place of the apex with another. */
+  public double roughVolume() {
+    return volumeBetween(0, profile.length(), ROUGH_SLICES);
+  }
+
   /** What the product covers, mm², along the curve across the nail. */
   public double surface() {
     double slice = profile.length() / SLICES;
@@ -164,9 +185,13 @@ public record Build(
   }
 
   private double volumeBetween(double from, double to) {
-    double slice = (to - from) / SLICES;
+    return volumeBetween(from, to, SLICES);
+  }
+
+  private double volumeBetween(double from, double to, int slices) {
+    double slice = (to - from) / slices;
     double sum = 0;
-    for (int i = 0; i < SLICES; i++) {
+    for (int i = 0; i < slices; i++) {
       double x = from + (i + 0.5) * slice;
       sum += productAreaAt(x) * slice;
     }

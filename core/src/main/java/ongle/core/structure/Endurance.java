@@ -22,7 +22,7 @@ public record Endurance(Margins first, Margins last) {
   }
 
   private static Endurance of(Build build, Term term, double step) {
-    LoadedNail nail = LoadedNail.of(build, term.prepQuality(), step);
+    LoadedNail nail = LoadedNail.of(build, term, step);
     return new Endurance(nail.after(0), nail.after(term.growth()));
   }
 

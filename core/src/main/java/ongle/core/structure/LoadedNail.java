@@ -12,10 +12,10 @@ import java.util.TreeSet;
 import ongle.core.nail.PlateCondition;
 
 /**
- * A build under everyday loads at its tip: pressed down and pried up. The nail is a beam with the
- * sections' EI(x), on the nail bed from behind the cuticle to the stress line and free beyond. The
- * sections are worked out once; any day of wear is then one solve, because product and plate grow
- * forward together while the bed stays where it is.
+ * A build under everyday loads at its tip: pressed down and pried up, as far as the finger meets
+ * them. The nail is a beam with the sections' EI(x), on the nail bed from behind the cuticle to the
+ * stress line and free beyond. The sections are worked out once; any day of wear is then one solve,
+ * because product and plate grow forward together while the bed stays where it is.
  */
 public final class LoadedNail {
   /** A tip pressed down on a table, N. */
@@ -55,15 +55,17 @@ public final class LoadedNail {
 
   private final Build build;
   private final double adhesion;
+  private final FingerLoad load;
   private final double step;
   private final double[] at;
   private final Section[] sections;
   private final double[] stiffness;
   private final double plateStiffness;
 
-  private LoadedNail(Build build, double prepQuality, double step) {
+  private LoadedNail(Build build, double prepQuality, FingerLoad load, double step) {
     this.build = build;
     this.adhesion = ADHESION * prepQuality;
+    this.load = load;
     this.step = step;
     at = nodes(build, step);
     double modulus = build.product().modulus();
@@ -82,20 +84,28 @@ public final class LoadedNail {
     return at[element] + POINTS[section % POINTS.length] * (at[element + 1] - at[element]);
   }
 
-  /**
-   * @param prepQuality share of the full hold on the plate, 0 to 1
-   */
-  public static LoadedNail of(Build build, double prepQuality) {
-    return of(build, prepQuality, FINE);
+  /** As closely as it is computed. */
+  public static LoadedNail of(Build build, Term term) {
+    return of(build, term, FINE);
   }
 
   /**
-   * As {@link #of(Build, double)}, with a mesh of one's own.
+   * With a mesh of one's own.
    *
+   * @param term its preparation and load; how long it is worn plays no part yet
    * @param step longest element, mm
    */
-  public static LoadedNail of(Build build, double prepQuality, double step) {
-    return new LoadedNail(build, prepQuality, step);
+  public static LoadedNail of(Build build, Term term, double step) {
+    return new LoadedNail(build, term.prepQuality(), term.load(), step);
+  }
+
+  /**
+   * Share of the full load the tip meets once it has grown out by so much.
+   *
+   * @param growth mm, 0 or more
+   */
+  public double loadShare(double growth) {
+    return load.at(build.profile().extension() + growth - build.nail().overhang());
   }
 
   private static double[] nodes(Build build, double step) {
@@ -104,8 +114,8 @@ public final class LoadedNail {
     double extension = build.profile().extension();
     double apex = build.profile().apexAt();
     double plateEnds = stressLine + build.nail().freeEdge();
-    double wellBegins = stressLine - build.tip().well();
-    double tipEnds = stressLine + build.tip().free();
+    double wellBegins = plateEnds - build.tip().well();
+    double tipEnds = plateEnds + build.tip().free();
     double barrelFull = stressLine + Math.min(Build.BARREL_REACHED_AFTER, extension);
     double lookedAt = stressLine + LOOKED_AT_SHARE * extension;
     TreeSet<Double> changes =
@@ -160,6 +170,7 @@ public final class LoadedNail {
     double bedEnds = stressLine - growth;
     BeamOnBed.Bent lifted = bent(growth);
     int first = lifted.nodes() - at.length;
+    double share = loadShare(growth);
 
     Worst crack = new Worst();
     Worst plate = new Worst();
@@ -171,19 +182,19 @@ public final class LoadedNail {
       double moment = Math.abs(lifted.moment(first + i / POINTS.length, POINTS[i % POINTS.length]));
       boolean plateUnder = build.plateUnder(x);
       if (looksForCracks(x)) {
-        crack.see(x, crackStress(i, plateUnder, moment));
+        crack.see(x, share * crackStress(i, plateUnder, moment));
       }
       if (plateUnder) {
-        plate.see(x, ratio * PRY * moment / sections[i].lowestModulus());
+        plate.see(x, ratio * share * PRY * moment / sections[i].lowestModulus());
       }
     }
     for (int i = 0; i < at.length && at[i] < bedEnds; i++) {
-      pull.see(at[i], PRY * BED * lifted.deflection(first + i));
+      pull.see(at[i], share * PRY * BED * lifted.deflection(first + i));
       if (at[i] <= stressLine / 2) {
-        lift.see(at[i], -PRESS * BED * lifted.deflection(first + i));
+        lift.see(at[i], -share * PRESS * BED * lifted.deflection(first + i));
       }
     }
-    pull.see(bedEnds, PRY * BED * lifted.deflectionAt(bedEnds));
+    pull.see(bedEnds, share * PRY * BED * lifted.deflectionAt(bedEnds));
 
     Map<Cause, Margins.Margin> margins = new EnumMap<>(Cause.class);
     margins.put(Cause.CRACK, crack.margin(Cause.CRACK, FATIGUE * build.product().strength()));
@@ -191,7 +202,7 @@ public final class LoadedNail {
         Cause.PLATE, plate.margin(Cause.PLATE, FATIGUE * build.nail().condition().strength()));
     margins.put(Cause.BED, pull.margin(Cause.BED, build.nail().condition().allowedBedPull()));
     margins.put(Cause.LIFT, lift.margin(Cause.LIFT, adhesion));
-    return new Margins(growth, margins, 1 / lifted.atEnd());
+    return new Margins(growth, share, margins, 1 / lifted.atEnd());
   }
 
   /** The nail bent by 1 N up at its tip, once it has grown out by so much. */
@@ -225,7 +236,9 @@ public final class LoadedNail {
       for (int i = 0; i < sections.length; i++) {
         double moment =
             Math.abs(lifted.moment(first + i / POINTS.length, POINTS[i % POINTS.length]));
-        worst[i] = Math.max(worst[i], crackStress(i, build.plateUnder(placeOf(i)), moment));
+        worst[i] =
+            Math.max(
+                worst[i], loadShare(grown) * crackStress(i, build.plateUnder(placeOf(i)), moment));
       }
     }
     List<Along> along = new ArrayList<>();

@@ -9,13 +9,15 @@ import java.util.Map;
  * How far a build is from giving, in each of the four ways, on one day of its wear.
  *
  * @param growth how far it has grown out, mm
+ * @param loadShare share of a full press and pry its tip meets on that day
  * @param byCause one margin for every cause
  * @param tipStiffness force at the tip that moves it by one millimetre, N/mm
  */
-public record Margins(double growth, Map<Cause, Margin> byCause, double tipStiffness) {
+public record Margins(
+    double growth, double loadShare, Map<Cause, Margin> byCause, double tipStiffness) {
 
-  /** A hundredth is finer than any figure that goes in. */
-  private static final double HAIR = 0.01;
+  /** Finer than any figure that goes in, and more than a coarser mesh is off. */
+  private static final double HAIR = 0.015;
 
   /**
    * One margin.

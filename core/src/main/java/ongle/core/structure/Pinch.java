@@ -3,68 +3,98 @@ package ongle.core.structure;
 import java.util.List;
 import java.util.stream.DoubleStream;
 import ongle.core.nail.CrossCurve;
-import ongle.core.nail.Nail;
 
 /**
- * What pinching does at one place of the extension. Unpinched, the build carries the plate's own
- * curve on; pinching bends the same arc deeper, so the nail gets narrower there.
+ * What pinching does where the barrel has its full depth. The arc stays and bends deeper, so the
+ * nail gets narrower there.
  *
  * @param beyond the place, mm beyond the stress line
- * @param unpinched the curve as built, before
+ * @param built the curve as it comes off the form, before
  * @param pinched the curve wanted
  * @param squeezeTo width to squeeze to, mm; a little past the wanted one, as it springs back
  * @param stiffer how many times as stiff the section gets
  */
 public record Pinch(
-    double beyond, CrossCurve unpinched, CrossCurve pinched, double squeezeTo, double stiffer) {
+    double beyond, CrossCurve built, CrossCurve pinched, double squeezeTo, double stiffer) {
 
   /** Share of the squeeze that comes back when it is let go of; a planning figure of our own. */
   public static final double SPRINGS_BACK = 0.15;
 
-  private static final double OUTERMOST = 0.75;
+  /** Pinching narrows what was built by this share at most; more is rolled into the form. */
+  public static final double MOST_NARROWED = 0.12;
 
-  /** Places along the extension where it is told, as shares. */
-  private static final double[] PLACES = {0.25, 0.5, OUTERMOST};
+  /** Less than this is no pinch, mm. */
+  private static final double LEAST_NARROWED = 0.05;
 
-  /** How much narrower it gets, mm; minus where the wanted curve is flatter than the plate's. */
+  /** How much narrower it gets, mm; 0 or more. */
   public double narrowerBy() {
-    return unpinched.chord() - pinched.chord();
+    return Math.max(0, built.chord() - pinched.chord());
   }
 
   /** Whether there is anything to squeeze. */
   public boolean squeezes() {
-    return narrowerBy() > 0.05;
+    return narrowerBy() > LEAST_NARROWED;
   }
 
-  /** Pinching along the extension, from the stress line outwards. */
-  public static List<Pinch> along(Build build) {
+  /** Places along the extension where it is told, as shares. */
+  private static final double[] PLACES = {0.25, 0.5, 0.75};
+
+  /**
+   * Pinching along the extension, from the stress line outwards.
+   *
+   * @param depthRatio of the barrel the form gives at the free edge
+   */
+  public static List<Pinch> along(Build build, double depthRatio) {
     double extension = build.profile().extension();
-    return extension == 0
-        ? List.of()
-        : DoubleStream.of(PLACES).mapToObj(share -> at(build, share * extension)).toList();
+    return DoubleStream.of(PLACES)
+        .mapToObj(share -> at(build, depthRatio, share * extension))
+        .toList();
   }
 
   /**
-   * Where the barrel has its full depth; on a shorter extension three quarters out, as a pointed or
-   * rounded tip has no width to look down.
+   * Pinching where the barrel has its full depth; on a shorter extension three quarters out, as a
+   * pointed or rounded tip has no width to look down.
+   *
+   * @param depthRatio of the barrel the form gives at the free edge; rolled deeper where pinching
+   *     alone would narrow it too far
    */
-  public static Pinch whereFull(Build build) {
-    return at(build, Math.min(Build.BARREL_REACHED_AFTER, OUTERMOST * build.profile().extension()));
+  public static Pinch whereFull(Build build, double depthRatio) {
+    return at(build, depthRatio, build.barrelFullAt());
   }
 
-  private static Pinch at(Build build, double beyond) {
-    Nail nail = build.nail();
-    double x = nail.plateLength() + beyond;
+  private static Pinch at(Build build, double depthRatio, double beyond) {
+    double x = build.nail().plateLength() + beyond;
     CrossCurve pinched = build.arcAt(x);
-    CrossCurve unpinched = pinched.pinchedTo(nail.crossCurve().depthRatio());
-    double squeeze = unpinched.chord() - pinched.chord();
+    double own = build.nail().crossCurve().depthRatio();
+    double wanted = build.barrelDepthRatio() - own;
+    double given =
+        wanted == 0 ? own : own + (pinched.depthRatio() - own) * (depthRatio - own) / wanted;
+    double rolled = Math.max(given, flattest(pinched));
+    CrossCurve built = pinched.pinchedTo(Math.min(rolled, pinched.depthRatio()));
+    double squeeze = built.chord() - pinched.chord();
     double thickness = build.profile().thicknessAt(x);
     return new Pinch(
         beyond,
-        unpinched,
+        built,
         pinched,
         pinched.chord() - SPRINGS_BACK * Math.max(0, squeeze),
-        moment(build, pinched, thickness) / moment(build, unpinched, thickness));
+        moment(build, pinched, thickness) / moment(build, built, thickness));
+  }
+
+  /** The flattest curve that pinching still brings to this one; by halving, to a thousandth. */
+  private static double flattest(CrossCurve pinched) {
+    double widest = pinched.chord() / (1 - MOST_NARROWED);
+    double flat = 0;
+    double deep = pinched.depthRatio();
+    while (deep - flat > 0.001) {
+      double middle = (flat + deep) / 2;
+      if (pinched.pinchedTo(middle).chord() > widest) {
+        flat = middle;
+      } else {
+        deep = middle;
+      }
+    }
+    return deep;
   }
 
   private static double moment(Build build, CrossCurve curve, double thickness) {

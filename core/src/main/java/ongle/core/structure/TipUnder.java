@@ -1,11 +1,12 @@
 package ongle.core.structure;
 
 /**
- * A tip as it lies in a build: its well over the front of the plate, its free part under the
- * extension. The build's thickness counts it in, so the product over it is what is left.
+ * A tip as it lies in a build: its stop meets the end of the natural free edge, its well lies over
+ * the plate behind it, its free part under the extension beyond. The build's thickness counts it
+ * in, so the product over it is what is left.
  *
- * @param well how far it covers the plate, mm
- * @param free how far it reaches beyond the stress line, mm
+ * @param well how far it covers the plate behind the end of its free edge, mm
+ * @param free how far it reaches beyond that, mm
  * @param thickness of its free part, mm
  */
 public record TipUnder(double well, double free, double thickness) {
@@ -32,7 +33,7 @@ public record TipUnder(double well, double free, double thickness) {
   }
 
   /**
-   * @param beyond distance beyond the stress line, mm; minus is over the plate
+   * @param beyond distance beyond the end of the natural free edge, mm; minus is over the plate
    */
   double thicknessAt(double beyond) {
     if (beyond < -well || beyond > free) {

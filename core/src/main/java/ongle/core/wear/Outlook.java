@@ -3,11 +3,13 @@ package ongle.core.wear;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.stream.Stream;
 import ongle.core.structure.Build;
 import ongle.core.structure.Cause;
 import ongle.core.structure.LoadedNail;
 import ongle.core.structure.Margins;
+import ongle.core.structure.Term;
 
 /**
  * How one nail wears, day by day: it grows out, the gap at the cuticle opens, the apex wanders over
@@ -50,11 +52,11 @@ public record Outlook(List<Day> days, Due due) {
   public record Due(int day, Optional<Cause> cause) {}
 
   /**
-   * @param prepQuality share of the full hold on the plate
+   * @param term preparation and load; its last day plays no part
    * @param perDay growth, mm a day
    */
-  public static Outlook of(Build build, double prepQuality, double perDay) {
-    LoadedNail nail = LoadedNail.of(build, prepQuality, LoadedNail.COARSE);
+  public static Outlook of(Build build, Term term, double perDay) {
+    LoadedNail nail = LoadedNail.of(build, term, LoadedNail.COARSE);
     double toStressLine = build.nail().plateLength() - build.profile().apexAt();
     List<Day> days = new ArrayList<>();
     Due due = null;
@@ -68,6 +70,21 @@ public record Outlook(List<Day> days, Due due) {
     }
     return new Outlook(
         List.copyOf(days), due == null ? new Due(LOOKED_AHEAD, Optional.empty()) : due);
+  }
+
+  /**
+   * The last whole day until which every aim is met, of the days looked at; empty when it falls
+   * short of one on the day it is built.
+   */
+  public OptionalInt holdsUntil() {
+    int until = -1;
+    for (Day day : days) {
+      if (!day.margins().hold()) {
+        break;
+      }
+      until = day.day();
+    }
+    return until < 0 ? OptionalInt.empty() : OptionalInt.of(until);
   }
 
   /** A day, held to those looked at. */

@@ -4,6 +4,7 @@ import java.util.Objects;
 import java.util.Set;
 import ongle.core.nail.Digit;
 import ongle.core.nail.Quantity;
+import ongle.core.structure.FingerLoad;
 import ongle.core.structure.Term;
 
 /**
@@ -41,8 +42,8 @@ public record Wearing(int days, Set<PrepStep> skipped, Growth growth) {
     return PrepStep.quality(skipped);
   }
 
-  /** What a nail of this finger has to get through. */
-  public Term term(Digit digit) {
-    return new Term(prepQuality(), growth.after(digit, days));
+  /** What a nail of this finger has to get through under an everyday load. */
+  public Term term(Digit digit, FingerLoad load) {
+    return new Term(prepQuality(), growth.after(digit, days), load);
   }
 }

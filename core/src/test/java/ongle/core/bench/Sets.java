@@ -7,9 +7,14 @@ import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
 import ongle.core.Kits;
+import ongle.core.fitting.Barrel;
 import ongle.core.fitting.BuildWay;
+import ongle.core.fitting.Fitting;
+import ongle.core.fitting.FreeHandOrForms;
+import ongle.core.fitting.Schools;
 import ongle.core.fitting.Tip;
 import ongle.core.fitting.TipKit;
+import ongle.core.fitting.TipsOrForms;
 import ongle.core.nail.Digit;
 import ongle.core.nail.EarlierProduct;
 import ongle.core.nail.Finger;
@@ -129,7 +134,14 @@ final class Sets {
             item(
                 nail(
                     finger,
-                    one(random, PlateCondition.values()),
+                    one(
+                        random,
+                        new PlateCondition[] {
+                          PlateCondition.SOUND,
+                          PlateCondition.THIN,
+                          PlateCondition.DAMAGED,
+                          PlateCondition.BITTEN
+                        }),
                     random.nextInt(10) == 0 ? SkinState.SORE : SkinState.INTACT),
                 one(random, BuildWay.values()),
                 random.nextInt(3) == 0 ? one(random, EarlierProduct.values()) : EarlierProduct.NONE,
@@ -179,7 +191,12 @@ final class Sets {
             ApexSchool.THIRD,
             UpperArch.OF_SHAPE,
             CrossThickness.SALON,
-            Kits.fitting(KIT),
+            new Fitting(
+                List.of(KIT),
+                List.of(Kits.PAPER, Kits.RIGID),
+                // Open forms, so that there is something to pinch.
+                new Schools(TipsOrForms.TIPS, FreeHandOrForms.FREE_HAND, Barrel.OPEN_FORM),
+                Optional.empty()),
             Wearer.ORDINARY,
             wearing),
         items);

@@ -5,7 +5,6 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
 import java.util.Map;
-import java.util.stream.Stream;
 import ongle.core.bench.Target.Measure;
 import ongle.core.cure.LampTime;
 import ongle.core.fitting.BuildWay;
@@ -16,8 +15,8 @@ import ongle.core.nail.PlateCondition;
 import ongle.core.plan.NailPlan;
 import ongle.core.plan.SetPlan;
 import ongle.core.product.Product;
+import ongle.core.shape.Contour;
 import ongle.core.shape.NailShape;
-import ongle.core.structure.Pinch;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
@@ -59,7 +58,7 @@ class TargetsTest {
     assertThat(of(first(plan, StepKind.BODY, Finger.R3), Finger.R3, Measure.APEX))
         .isEqualTo(nail.build().profile().apexThickness());
     assertThat(of(first(plan, StepKind.PINCH, Finger.R3), Finger.R3, Measure.PINCH_TO))
-        .isEqualTo(Pinch.whereFull(nail.build()).squeezeTo());
+        .isEqualTo(nail.pinch().orElseThrow().squeezeTo());
   }
 
   @Test
@@ -147,7 +146,7 @@ class TargetsTest {
   @EnumSource(NailShape.class)
   void everyShapeSaysHowItIsFiled(NailShape shape) {
     assertThat(shape.filed()).contains("sides").endsWith(".").doesNotContain("null");
-    assertThat(Stream.of(NailShape.SQUARE, NailShape.TAPERED_SQUARE).toList().contains(shape))
+    assertThat(shape.contour() instanceof Contour.Flat)
         .isEqualTo(shape.filed().contains("straight across"));
   }
 

@@ -162,8 +162,10 @@ class TipSizingTest {
     Blank wide = Blank.of(NailShape.SQUARE, tip, nail, tapered);
     assertThat(right.covers()).isTrue();
     assertThat(right.toFile()).isLessThan(0.5).isLessThan(wide.toFile());
-    // Two triangles of 8 mm by 8·tan 3.5°.
-    assertThat(wide.toFile()).isCloseTo(8 * 8 * Math.tan(Math.toRadians(3.5)), within(0.01));
+    // Two triangles of 8 mm by 8·tan 3.5°, and two corners rounded by a twentieth of the width.
+    double corners = 2 * (1 - Math.PI / 4) * Math.pow(0.05 * nail.width(), 2);
+    assertThat(wide.toFile())
+        .isCloseTo(8 * 8 * Math.tan(Math.toRadians(3.5)) + corners, within(0.03));
   }
 
   @ParameterizedTest

@@ -29,7 +29,10 @@ class WhichWayTest {
             List.of(new Tip("7", plate.chord(), plate.depth(), 5, 30, 0.5)));
     return WhichWay.of(
         nail,
+        nail.freeEdge(),
         extension,
+        NailShape.SQUARE.barrelDepthRatio(),
+        extension > nail.freeEdge(),
         product,
         new Schools(school, FreeHandOrForms.FREE_HAND),
         new WhichWay.TipOffer(
@@ -99,7 +102,10 @@ class WhichWayTest {
     WhichWay ways =
         WhichWay.of(
             plain,
+            plain.freeEdge(),
             9,
+            0.22,
+            true,
             Product.HARD_GEL,
             Schools.USUAL,
             new WhichWay.TipOffer(Optional.of(other), "", false),
@@ -118,7 +124,10 @@ class WhichWayTest {
       WhichWay ways =
           WhichWay.of(
               bitten,
+              bitten.freeEdge(),
               3.5,
+              0.17,
+              true,
               Product.ACRYLIC,
               new Schools(TipsOrForms.FORMS, school),
               new WhichWay.TipOffer(Optional.empty(), "There are no tips at hand.", true),
@@ -151,6 +160,16 @@ class WhichWayTest {
         .containsExactlyInAnyOrder(BuildWay.values());
     assertThat(longer.ranked()).allMatch(option -> !option.reasons().isEmpty());
     assertThat(longer.best().possible()).isTrue();
+  }
+
+  @Test
+  void aTipIsNotTakenForNextToNothingNorForABarrelMuchDeeperThanItself() {
+    Nail plain = nail(12.5, 0, 0, PlateCondition.SOUND);
+    assertThat(ways(plain, 2.4, Product.HARD_GEL, TipsOrForms.TIPS).of(BuildWay.TIP).possible())
+        .as("1.9 mm beyond the natural nail")
+        .isFalse();
+    assertThat(ways(plain, 2.6, Product.HARD_GEL, TipsOrForms.TIPS).of(BuildWay.TIP).possible())
+        .isTrue();
   }
 
   @Test

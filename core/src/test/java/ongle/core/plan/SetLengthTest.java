@@ -83,8 +83,8 @@ class SetLengthTest {
 
   @Test
   void aHandThatStopsStringsIsKeptShortAndPullsItsTwinsAlong() {
-    Wearer violist = Wearer.of(Map.of(Hand.LEFT, Activity.STRINGS));
-    SetPlan plan = plan(Mode.MILLIMETRES, 5, violist, ten());
+    Wearer player = Wearer.of(Map.of(Hand.LEFT, Activity.STRINGS));
+    SetPlan plan = plan(Mode.MILLIMETRES, 5, player, ten());
     assertThat(length(plan, Finger.L3).built()).isCloseTo(1.5, within(1e-9));
     assertThat(length(plan, Finger.L3).set()).isEqualTo(Decision.ACTIVITY);
     assertThat(length(plan, Finger.R3).built()).isCloseTo(1.5, within(1e-9));
@@ -122,7 +122,7 @@ class SetLengthTest {
   void nothingIsBuiltLongerThanItsThickestApexCarries(Nail nail) {
     SetPlan plan = plan(Mode.MILLIMETRES, 30, Wearer.ORDINARY, List.of(item(nail)));
     FingerLength length = length(plan, nail.finger());
-    double least = LengthWish.leastFor(nail);
+    double least = length.least();
     assertThat(length.built()).isLessThanOrEqualTo(Math.max(least, length.advisable()) + 1e-9);
     // An overlay or a bitten nail's cover is the least there is, whether it holds or not.
     assumeThat(length.built()).isGreaterThan(least);

@@ -59,8 +59,10 @@ class LengthWishTest {
   void aBittenNailIsBuiltPastTheFingertip() {
     Nail bitten =
         new Nail(Finger.L2, 11, 7, 2, 0, 0, 0, 0, 3, PlateCondition.BITTEN, SkinState.INTACT);
-    assertThat(LengthWish.leastFor(bitten)).isEqualTo(3.5);
-    assertThat(LengthWish.leastFor(Nails.plain())).isZero();
+    LengthWish wish = new LengthWish(Mode.MILLIMETRES, 2);
+    assertThat(wish.leastFor(bitten)).isEqualTo(3.5);
+    assertThat(wish.leastFor(Nails.plain())).isZero();
+    assertThat(new LengthWish(Mode.AS_GROWN, 0).leastFor(bitten)).isZero();
   }
 
   @Test

@@ -2,6 +2,7 @@ package ongle.core.shape;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
+import static org.assertj.core.api.Assumptions.assumeThat;
 import static org.assertj.core.data.Percentage.withPercentage;
 
 import ongle.core.ReferenceCase;
@@ -52,20 +53,45 @@ class OutlineTest {
   void aPointedShapeEndsInAPointAndABallerinaInAFlatTip() {
     assertThat(new Outline(NailShape.STILETTO, 11, 16).halfWidthAt(16)).isCloseTo(0, within(1e-9));
     assertThat(new Outline(NailShape.BALLERINA, 11, 16).halfWidthAt(16))
-        .isCloseTo(0.45 * 5.5, within(1e-9));
+        .as("the flat tip less its two corners")
+        .isCloseTo(0.45 * 5.5 - 0.04 * 11, within(1e-6));
+  }
+
+  @ParameterizedTest
+  @EnumSource(NailShape.class)
+  void noCurveLeavesItsStraightSideWithAKink(NailShape shape) {
+    Outline outline = new Outline(shape, 11, 9);
+    assumeThat(outline.straightTo()).isBetween(0.2, 8.9);
+    double at = outline.straightTo();
+    double before = outline.halfWidthAt(at - 0.01) - outline.halfWidthAt(at);
+    double after = outline.halfWidthAt(at) - outline.halfWidthAt(at + 0.01);
+    assertThat(after).isCloseTo(before, within(0.0004));
   }
 
   @Test
-  void tooShortForItsShapeOffersOneThatReads() {
-    assertThat(NailShape.STILETTO.readsAt(8, 11)).isFalse();
-    NailShape nearest = NailShape.STILETTO.nearestThatReads(8, 11);
-    assertThat(nearest.readsAt(8, 11)).isTrue();
-    assertThat(nearest)
-        .isIn(
-            NailShape.BALLERINA,
-            NailShape.MODERN_ALMOND,
-            NailShape.GOTHIC_ALMOND,
-            NailShape.RUSSIAN_ALMOND);
+  void twelveShapesAreTwelveOutlinesAsSoonAsTheyRead() {
+    for (double extension : new double[] {8, 15}) {
+      for (NailShape one : NailShape.values()) {
+        for (NailShape other : NailShape.values()) {
+          if (one.compareTo(other) < 0
+              && one.readsAt(extension, 10)
+              && other.readsAt(extension, 10)) {
+            assertThat(new Outline(one, 10, extension).areaApart(new Outline(other, 10, extension)))
+                .as(one + " and " + other + " at " + extension)
+                .isGreaterThan(0.5);
+          }
+        }
+      }
+    }
+  }
+
+  @Test
+  void tooShortForItsShapeStaysInTheFamily() {
+    assertThat(NailShape.BALLERINA.nearestThatReads(4, 11)).isEqualTo(NailShape.TAPERED_SQUARE);
+    assertThat(NailShape.BALLERINA.nearestThatReads(2, 11)).isEqualTo(NailShape.SQUARE);
+    assertThat(NailShape.STILETTO.nearestThatReads(8, 11)).isEqualTo(NailShape.ALMOND);
+    assertThat(NailShape.RUSSIAN_ALMOND.nearestThatReads(3, 11)).isEqualTo(NailShape.OVAL);
+    assertThat(NailShape.ALMOND.nearestThatReads(1.5, 11)).isEqualTo(NailShape.ROUND);
     assertThat(NailShape.STILETTO.nearestThatReads(12, 11)).isEqualTo(NailShape.STILETTO);
   }
 }

@@ -17,6 +17,8 @@ import org.junit.jupiter.params.provider.MethodSource;
 import tools.jackson.databind.JsonNode;
 
 class BuildTest {
+  private static final Term FULL = new Term(1, 0, FingerLoad.FULL);
+
   @ParameterizedTest
   @MethodSource("ongle.core.ReferenceCase#all")
   void volumesAgreeWithTheReference(ReferenceCase reference) {
@@ -36,7 +38,7 @@ class BuildTest {
     double before = 0;
     for (double apex = 0.8; apex <= 2.2; apex += 0.35) {
       Build build = almond(nail, apex);
-      double margin = LoadedNail.of(build, 1).after(0).of(Cause.CRACK).value();
+      double margin = LoadedNail.of(build, FULL).after(0).of(Cause.CRACK).value();
       assertThat(margin).isGreaterThanOrEqualTo(before);
       before = margin;
       for (double x = 0; x <= build.profile().length(); x += 0.5) {
@@ -65,7 +67,7 @@ class BuildTest {
             0.22,
             Across.by(CrossThickness.SALON),
             Product.HARD_GEL);
-    assertThat(LoadedNail.of(overlay, 1).after(0).hold()).isTrue();
+    assertThat(LoadedNail.of(overlay, FULL).after(0).hold()).isTrue();
     assertThat(overlay.volumes().extension()).isZero();
     assertThat(overlay.volumes().total()).isPositive();
   }

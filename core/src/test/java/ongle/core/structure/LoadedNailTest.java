@@ -21,14 +21,15 @@ import tools.jackson.databind.JsonNode;
 /** The beam against closed forms, the margins against the reference, and laws that must hold. */
 class LoadedNailTest {
   private static final double DAY_21 = 21 * 0.105;
-  private static final Term THREE_WEEKS = new Term(1, DAY_21);
+  private static final Term THREE_WEEKS = new Term(1, DAY_21, FingerLoad.FULL);
 
   @ParameterizedTest
   @MethodSource("ongle.core.ReferenceCase#all")
   void marginsAgreeWithTheReferenceOnTheFirstAndTheLastDay(ReferenceCase reference) {
     LoadedNail nail =
         LoadedNail.of(
-            reference.build(reference.expect().get("usedApexThickness").doubleValue()), 1);
+            reference.build(reference.expect().get("usedApexThickness").doubleValue()),
+            THREE_WEEKS);
     agrees(nail.after(0), reference.expect().get("day0"));
     agrees(nail.after(DAY_21), reference.expect().get("day21"));
   }
@@ -54,7 +55,8 @@ class LoadedNailTest {
   @MethodSource("ongle.core.ReferenceCase#all")
   void theApexAgreesWithTheReference(ReferenceCase reference) {
     ApexSolver.Apex apex =
-        ApexSolver.thinnest(reference::build, reference.apexAt(), THREE_WEEKS, Set.of(Cause.CRACK));
+        ApexSolver.thinnest(
+            reference::build, reference.apexAt(), 0.8, 2.2, THREE_WEEKS, Set.of(Cause.CRACK));
     assertThat(apex.thickness())
         .isCloseTo(reference.expect().get("usedApexThickness").doubleValue(), withPercentage(2));
     assertThat(apex.holds()).isEqualTo(!reference.expect().get("apexThickness").isNull());
@@ -136,38 +138,17 @@ class LoadedNailTest {
   @MethodSource("ongle.core.Nails#many")
   void theApexFoundHoldsAndAHairLessDoesNot(Nail nail) {
     ApexSolver.Design design = (at, thickness) -> almond(nail, 7, at, thickness);
-    ApexSolver.Apex apex = ApexSolver.thinnest(design, nail.plateLength() / 3, THREE_WEEKS);
-    assertThat(apex.thickness()).isBetween(ApexSolver.THINNEST, ApexSolver.THICKEST);
-    double reached =
-        Endurance.roughly(design.with(apex.at(), apex.thickness()), THREE_WEEKS).shortest().ofAim();
-    assertThat(reached >= 1).isEqualTo(apex.holds());
+    double at = nail.plateLength() / 3;
+    ApexSolver.Apex apex =
+        ApexSolver.thinnest(design, at, 0.5, 2.2, THREE_WEEKS, Set.of(Cause.CRACK));
+    assertThat(crack(design.with(at, apex.thickness())) >= 1).isEqualTo(apex.holds());
     if (apex.holds() && apex.binding().isPresent()) {
-      assertThat(
-              Endurance.roughly(design.with(apex.at(), apex.thickness() - 0.01), THREE_WEEKS)
-                  .shortest()
-                  .ofAim())
-          .isLessThan(1);
+      assertThat(crack(design.with(at, apex.thickness() - 0.01))).isLessThan(1);
     }
   }
 
-  @Test
-  void theComputedPlaceNeedsNoMoreProductThanAnySchools() {
-    Nail nail = Nails.plain();
-    ApexSolver.Design design = (at, thickness) -> almond(nail, 9, at, thickness);
-    ApexSolver.Apex least = ApexSolver.leastProduct(design, nail.plateLength(), THREE_WEEKS);
-    double product = design.with(least.at(), least.thickness()).volumes().total();
-    for (ApexSchool school : ApexSchool.values()) {
-      school
-          .position()
-          .ifPresent(
-              percent -> {
-                ApexSolver.Apex apex =
-                    ApexSolver.thinnest(design, percent / 100 * nail.plateLength(), THREE_WEEKS);
-                assertThat(design.with(apex.at(), apex.thickness()).volumes().total())
-                    .as(school.label())
-                    .isGreaterThan(product * 0.995);
-              });
-    }
+  private static double crack(Build build) {
+    return Endurance.roughly(build, THREE_WEEKS).of(Cause.CRACK).ofAim();
   }
 
   @Test
@@ -200,8 +181,12 @@ class LoadedNailTest {
   @Test
   void poorPreparationLiftsFirst() {
     Build build = almond(Nails.plain(), 9, 1.3);
-    double full = LoadedNail.of(build, 1).after(0).of(Cause.LIFT).value();
-    double poor = LoadedNail.of(build, 0.5).after(0).of(Cause.LIFT).value();
+    double full = LoadedNail.of(build, THREE_WEEKS).after(0).of(Cause.LIFT).value();
+    double poor =
+        LoadedNail.of(build, new Term(0.5, DAY_21, FingerLoad.FULL))
+            .after(0)
+            .of(Cause.LIFT)
+            .value();
     assertThat(poor).isCloseTo(full / 2, withPercentage(0.001));
   }
 
@@ -216,8 +201,8 @@ class LoadedNailTest {
             fine.barrelDepthRatio(),
             new Across(CrossThickness.SALON, java.util.OptionalDouble.of(0.8)),
             fine.product());
-    assertThat(LoadedNail.of(full, 1).after(0).tipStiffness())
-        .isGreaterThan(LoadedNail.of(fine, 1).after(0).tipStiffness());
+    assertThat(LoadedNail.of(full, THREE_WEEKS).after(0).tipStiffness())
+        .isGreaterThan(LoadedNail.of(fine, THREE_WEEKS).after(0).tipStiffness());
     assertThat(full.across().side(0.3)).as("never more than the middle").isEqualTo(0.3);
   }
 

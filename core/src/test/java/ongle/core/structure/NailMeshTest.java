@@ -72,20 +72,25 @@ class NailMeshTest {
   @Test
   void pinchingKeepsTheArcNarrowsAndStiffens() {
     Build build = build(Nails.plain(), NailShape.STILETTO, 12, 0.34);
-    List<Pinch> along = Pinch.along(build);
+    List<Pinch> along = Pinch.along(build, Nails.plain().crossCurve().depthRatio());
     assertThat(along).hasSize(3);
     for (Pinch pinch : along) {
-      assertThat(pinch.unpinched().arcLength())
-          .isCloseTo(pinch.pinched().arcLength(), within(1e-9));
+      assertThat(pinch.built().arcLength()).isCloseTo(pinch.pinched().arcLength(), within(1e-9));
       assertThat(pinch.narrowerBy()).isPositive();
       assertThat(pinch.squeezeTo()).isLessThan(pinch.pinched().chord());
       assertThat(pinch.stiffer()).isGreaterThan(1);
     }
     CrossCurve own = Nails.plain().crossCurve();
-    Pinch flat = Pinch.whereFull(build(Nails.plain(), NailShape.SQUARE, 6, own.depthRatio()));
+    Pinch flat =
+        Pinch.whereFull(
+            build(Nails.plain(), NailShape.SQUARE, 6, own.depthRatio()), own.depthRatio());
     assertThat(flat.squeezes()).isFalse();
     assertThat(flat.stiffer()).isCloseTo(1, within(1e-9));
-    assertThat(Pinch.along(build(Nails.plain(), NailShape.SQUARE, 0, 0.2))).isEmpty();
+    Build pipe = build(Nails.plain(), NailShape.PIPE, 14, 0.48);
+    Pinch deep = Pinch.whereFull(pipe, own.depthRatio());
+    assertThat(deep.built().chord())
+        .as("more than a pinch narrows is rolled into the form")
+        .isLessThanOrEqualTo(1.14 * deep.pinched().chord());
   }
 
   @Test

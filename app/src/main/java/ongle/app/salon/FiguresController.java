@@ -1,0 +1,187 @@
+package ongle.app.salon;
+
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import ongle.app.web.Edit;
+import ongle.app.web.Numbers;
+import ongle.core.nail.Digit;
+import ongle.core.plan.Activity;
+import ongle.core.plan.SalonFigures;
+import ongle.core.structure.ApexFloor;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+
+/** The salon's planning figures: what fingers and days ask of a nail, and the thinnest apex. */
+@Controller
+@RequestMapping("/salon/figures")
+class FiguresController {
+  private static final double LEAST_FLOOR = 0.2;
+  private static final double MOST_PER_MM = 0.2;
+  private static final double MOST_FLOOR = 2.2;
+
+  private final SalonSettings settings;
+
+  FiguresController(SalonSettings settings) {
+    this.settings = settings;
+  }
+
+  /**
+   * One figure to type.
+   *
+   * @param name of the parameter it is typed in
+   * @param why what is allowed instead, if what was typed cannot be taken
+   */
+  record Field(String name, String label, String shown, String usual, String unit, String why) {}
+
+  /** Figures that belong together, with what they are for. */
+  record Group(String title, String about, List<Field> fields) {}
+
+  @GetMapping
+  String page(Model model) {
+    model.addAttribute("groups", groups(settings.figures(), Map.of(), Map.of()));
+    return "salon/figures";
+  }
+
+  @PostMapping
+  String change(@RequestParam Map<String, String> typed, Model model) {
+    Map<String, String> wrong = new HashMap<>();
+    SalonFigures now = settings.figures();
+    Map<Digit, Double> shares = new EnumMap<>(now.shares());
+    for (Digit digit : Digit.values()) {
+      read(typed, "share-" + digit, SalonFigures.LEAST, SalonFigures.MOST, wrong)
+          .ifPresent(value -> shares.put(digit, value));
+    }
+    Map<Activity, Double> factors = new EnumMap<>(now.factors());
+    for (Activity activity : Activity.values()) {
+      read(typed, "factor-" + activity, SalonFigures.LEAST, SalonFigures.MOST, wrong)
+          .ifPresent(value -> factors.put(activity, value));
+    }
+    double none =
+        read(typed, "floor-none", LEAST_FLOOR, MOST_FLOOR, wrong).orElse(now.floor().none());
+    double perMm =
+        read(typed, "floor-per-mm", 0, MOST_PER_MM, wrong).orElse(now.floor().perMillimetre());
+    double most =
+        read(typed, "floor-most", LEAST_FLOOR, MOST_FLOOR, wrong).orElse(now.floor().most());
+    if (most < none) {
+      wrong.put("floor-most", "Not less than without any extension.");
+    }
+    if (wrong.isEmpty()) {
+      settings.change(
+          salon ->
+              salon.reckonWith(
+                  new SalonFigures(shares, factors, new ApexFloor(none, perMm, most))));
+    }
+    model.addAttribute("groups", groups(settings.figures(), typed, wrong));
+    model.addAttribute(
+        "edit",
+        wrong.isEmpty() ? new Edit.Saved() : new Edit.Refused(wrong.values().iterator().next()));
+    return "salon/figures :: answered";
+  }
+
+  private static Optional<Double> read(
+      Map<String, String> typed,
+      String name,
+      double least,
+      double most,
+      Map<String, String> wrong) {
+    String text = typed.get(name);
+    if (text == null) {
+      return Optional.empty();
+    }
+    Optional<Double> value = Numbers.parse(text).filter(each -> each >= least && each <= most);
+    if (value.isEmpty()) {
+      wrong.put(
+          name,
+          "A number from " + Numbers.format(least, 1) + " to " + Numbers.format(most, 1) + ".");
+    }
+    return value;
+  }
+
+  /** What was typed and cannot be stays beside its reason. */
+  private static List<Group> groups(
+      SalonFigures figures, Map<String, String> typed, Map<String, String> wrong) {
+    SalonFigures usual = SalonFigures.USUAL;
+    List<Field> shares = new ArrayList<>();
+    for (Digit digit : Digit.values()) {
+      shares.add(
+          field(
+              "share-" + digit,
+              digit.label(),
+              figures.shares().get(digit),
+              usual.shares().get(digit),
+              "×",
+              typed,
+              wrong));
+    }
+    List<Field> factors = new ArrayList<>();
+    for (Activity activity : Activity.values()) {
+      factors.add(
+          field(
+              "factor-" + activity,
+              activity.label(),
+              figures.factors().get(activity),
+              usual.factors().get(activity),
+              "×",
+              typed,
+              wrong));
+    }
+    ApexFloor floor = figures.floor();
+    ApexFloor usualFloor = usual.floor();
+    return List.of(
+        new Group(
+            "Thinnest apex",
+            "The longer, the higher: an apex is never planned thinner than this, whatever the nail would carry.",
+            List.of(
+                field(
+                    "floor-none",
+                    "without any extension",
+                    floor.none(),
+                    usualFloor.none(),
+                    "mm",
+                    typed,
+                    wrong),
+                field(
+                    "floor-per-mm",
+                    "more for each millimetre",
+                    floor.perMillimetre(),
+                    usualFloor.perMillimetre(),
+                    "mm",
+                    typed,
+                    wrong),
+                field(
+                    "floor-most", "at most", floor.most(), usualFloor.most(), "mm", typed, wrong))),
+        new Group(
+            "What each finger meets",
+            "Its share of a full press of 8 N and pry of 4 N at the tip, once the nail stands out 3 mm beyond the fingertip.",
+            shares),
+        new Group(
+            "What the hand does",
+            "Times the finger's share, for hands whose day asks more of their nails.",
+            factors));
+  }
+
+  private static Field field(
+      String name,
+      String label,
+      double now,
+      double usual,
+      String unit,
+      Map<String, String> typed,
+      Map<String, String> wrong) {
+    return new Field(
+        name,
+        label,
+        wrong.containsKey(name) ? typed.get(name) : Numbers.format(now, 2),
+        Numbers.format(usual, 2),
+        unit,
+        wrong.get(name));
+  }
+}

@@ -1,0 +1,31 @@
+package ongle.app.salon;
+
+import java.util.EnumMap;
+import java.util.Map;
+import ongle.core.nail.Digit;
+import ongle.core.plan.Activity;
+import ongle.core.plan.SalonFigures;
+import ongle.core.structure.ApexFloor;
+import tools.jackson.databind.json.JsonMapper;
+
+/** The salon's planning figures as they are stored. Activities that came later have the usual. */
+final class FiguresJson {
+  private static final JsonMapper JSON = JsonMapper.builder().build();
+
+  private FiguresJson() {}
+
+  private record Stored(
+      Map<Digit, Double> shares, Map<Activity, Double> factors, ApexFloor floor) {}
+
+  static String write(SalonFigures figures) {
+    return JSON.writeValueAsString(
+        new Stored(figures.shares(), figures.factors(), figures.floor()));
+  }
+
+  static SalonFigures read(String stored) {
+    Stored read = JSON.readValue(stored, Stored.class);
+    Map<Activity, Double> factors = new EnumMap<>(SalonFigures.USUAL.factors());
+    factors.putAll(read.factors());
+    return new SalonFigures(read.shares(), factors, read.floor());
+  }
+}

@@ -1,0 +1,29 @@
+package ongle.core.structure;
+
+/**
+ * The thinnest apex a hand builds on an extension: the longer, the higher. Not what strength asks
+ * but what the trade expects, so a salon may have its own.
+ *
+ * @param none thickness without any extension, mm, positive
+ * @param perMillimetre more for each millimetre of extension, 0 or more
+ * @param most never more than this, mm
+ */
+public record ApexFloor(double none, double perMillimetre, double most) {
+  public static final ApexFloor USUAL = new ApexFloor(0.50, 0.07, 1.5);
+
+  public ApexFloor {
+    if (!(none > 0) || !(perMillimetre >= 0) || !(most >= none) || Double.isInfinite(most)) {
+      throw new IllegalArgumentException(
+          "no floor from " + none + " by " + perMillimetre + " to " + most);
+    }
+  }
+
+  /**
+   * Thinnest apex, mm.
+   *
+   * @param extension mm beyond the stress line
+   */
+  public double at(double extension) {
+    return Math.min(most, none + perMillimetre * extension);
+  }
+}
