@@ -27,10 +27,12 @@ import ongle.core.shape.LengthWish;
 import ongle.core.shape.NailShape;
 import ongle.core.shape.Outline;
 import ongle.core.structure.Across;
+import ongle.core.structure.ApexFloor;
 import ongle.core.structure.ApexSchool;
 import ongle.core.structure.ApexSolver;
 import ongle.core.structure.Build;
 import ongle.core.structure.CrossThickness;
+import ongle.core.structure.FingerLoad;
 import ongle.core.structure.LoadedNail;
 import ongle.core.structure.Margins;
 import ongle.core.structure.NailMesh;
@@ -61,7 +63,7 @@ import org.openjdk.jmh.annotations.Warmup;
 @Fork(1)
 public class StructureBench {
   private static final double HAIR = 1e-7;
-  private static final Term THREE_WEEKS = new Term(1, 2.205);
+  private static final Term THREE_WEEKS = new Term(1, 2.205, FingerLoad.FULL);
 
   private long asked;
 
@@ -106,7 +108,7 @@ public class StructureBench {
   @Benchmark
   public Margins fourMarginsOfOneNail(Mesh mesh) {
     Nail nail = nail(Finger.R3, wider());
-    return LoadedNail.of(build(nail, 4, 1.4), 1, mesh.step).after(2.205);
+    return LoadedNail.of(build(nail, 4, 1.4), THREE_WEEKS, mesh.step).after(2.205);
   }
 
   @Benchmark
@@ -119,7 +121,10 @@ public class StructureBench {
               return ApexSolver.thinnest(
                   (at, thickness) -> build(nail, at, thickness),
                   nail.plateLength() / 3,
-                  THREE_WEEKS);
+                  ApexFloor.USUAL.at(10),
+                  ApexSolver.THICKEST,
+                  THREE_WEEKS,
+                  ApexSolver.ANSWERS);
             })
         .toList();
   }
@@ -151,11 +156,11 @@ public class StructureBench {
     Adjustments tooLong =
         new Adjustments(
             Map.of(Quantity.EXTENSION, 19.0), Optional.empty(), Optional.of(BuildWay.FORM));
-    NailPlan plan =
-        SetPlanner.plan(wish, List.of(new SetPlanner.Item(nail(Finger.R2, wider()), tooLong)))
-            .nails()
-            .get(0);
-    return List.of(Comparison.ofApex(wish, plan), Remedy.of(wish, plan), plan.outlook());
+    SetPlan set =
+        SetPlanner.plan(wish, List.of(new SetPlanner.Item(nail(Finger.R2, wider()), tooLong)));
+    NailPlan plan = set.nails().get(0);
+    return List.of(
+        Comparison.ofApex(set, plan), Remedy.of(set, plan, Product.STANDARD), plan.outlook());
   }
 
   @Benchmark

@@ -22,7 +22,7 @@ class FitIT extends AtTheDesk {
     desk.driver().navigate().refresh();
     desk.untilText(".verdict h2", "Tip 6");
     desk.click(".ways-head .quiet");
-    desk.untilText(".verdict h2", "Form 1");
+    desk.untilText(".verdict h2", "Form M");
   }
 
   @Test
@@ -47,6 +47,8 @@ class FitIT extends AtTheDesk {
     desk.click("#R3-WIDTH");
     desk.number(width);
     desk.untilText("#saved", "Saved");
+    desk.click(".progress .act");
+    desk.until(d -> !d.all("#length").isEmpty());
     desk.click(".progress .act");
     desk.until(d -> !d.all("#way-" + way).isEmpty());
     desk.click("#way-" + way);

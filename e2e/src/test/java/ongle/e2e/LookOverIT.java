@@ -55,7 +55,7 @@ class LookOverIT extends AtTheDesk {
     desk.open("/clients/8");
     desk.click("form .act");
     desk.until(d -> d.driver().getCurrentUrl().contains("/look"));
-    assertThat(desk.value("#condition-R1")).isEqualTo("DAMAGED");
+    assertThat(desk.text("#plate-R1 summary")).isEqualTo("damaged");
     desk.click(".progress .act");
     desk.until(d -> !d.all("#R3-WIDTH").isEmpty());
     assertThat(desk.text("#estimate-R3-WIDTH")).isEqualTo("12.5");

@@ -107,16 +107,18 @@ class StructureIT extends AtTheDesk {
   void aNailThatCannotHoldSaysSoAndARemedyIsAppliedWithOnePress() {
     desk.open("/sets/5/structure?finger=L4");
     desk.find("#L4-EXTENSION").sendKeys("25", Keys.ENTER);
-    desk.until(d -> d.find("#findings").getText().contains("Too weak"));
+    desk.until(d -> d.find("#findings").getText().contains("Not advised as planned"));
     desk.until(d -> !d.all("#remedies [data-remedy]").isEmpty());
     press("#remedies button[aria-label^='Look first']");
     desk.until(d -> !d.all(".workbench-scene .ghost").isEmpty());
-    assertThat(desk.find("#findings").getText()).as("only looked at").contains("Too weak");
+    assertThat(desk.find("#findings").getText())
+        .as("only looked at")
+        .contains("Not advised as planned");
     desk.script("document.activeElement.blur()");
     desk.keys("r");
     desk.until(d -> d.find("#findings").getText().contains("Holds"));
     press("#undo");
-    desk.until(d -> d.find("#findings").getText().contains("Too weak"));
+    desk.until(d -> d.find("#findings").getText().contains("Not advised as planned"));
     press("#undo");
     desk.until(d -> d.find("#findings").getText().contains("Holds"));
   }

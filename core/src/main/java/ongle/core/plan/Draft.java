@@ -3,7 +3,6 @@ package ongle.core.plan;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import java.util.stream.DoubleStream;
 import ongle.core.nail.Nail;
 import ongle.core.nail.PlateFinding;
 import ongle.core.nail.Quantity;
@@ -11,7 +10,6 @@ import ongle.core.shape.NailShape;
 import ongle.core.shape.Outline;
 import ongle.core.structure.Across;
 import ongle.core.structure.ApexFloor;
-import ongle.core.structure.ApexSchool;
 import ongle.core.structure.ApexSolver;
 import ongle.core.structure.Beside;
 import ongle.core.structure.Scheme;
@@ -203,7 +201,7 @@ record Draft(SetWish wish, SetPlanner.Item item, Beside beside) {
   }
 
   /** The apex it needs at a place, mm from the cuticle. */
-  ApexSolver.Apex apexAt(Scheme scheme, double at) {
+  static ApexSolver.Apex apexAt(Scheme scheme, double at) {
     return APEXES.of(new ApexAt(scheme, at), () -> scheme.apex(at));
   }
 
@@ -212,26 +210,13 @@ record Draft(SetWish wish, SetPlanner.Item item, Beside beside) {
    * lift, mm, to a hundredth. A tip's own stiffness is left out.
    */
   double longestAdvisable() {
-    DoubleStream places =
-        place().isPresent()
-            ? DoubleStream.of(place().getAsDouble())
-            : DoubleStream.of(ApexSchool.REARMOST, ApexSchool.FOREMOST);
-    return places
-        .map(
-            share -> {
-              double at = share * nail().plateLength();
-              // At a length of its own, so that the question is the same whatever is wished.
-              return LONGESTS.of(
-                  new Reach(
-                      nail(),
-                      scheme(LONGEST),
-                      at,
-                      wish.length().mode().natural(),
-                      wish.figures().floor()),
-                  () -> searchedLongest(at));
-            })
-        .min()
-        .orElseThrow();
+    // A computed place is not known before the lengths are; it is looked for from here.
+    double at = place().orElse(SetPlanner.DRAWN_TO) * nail().plateLength();
+    // At a length of its own, so that the question is the same whatever is wished.
+    return LONGESTS.of(
+        new Reach(
+            nail(), scheme(LONGEST), at, wish.length().mode().natural(), wish.figures().floor()),
+        () -> searchedLongest(at));
   }
 
   /**

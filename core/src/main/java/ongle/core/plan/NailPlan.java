@@ -46,6 +46,11 @@ public record NailPlan(
     Endurance endurance,
     Build.Volumes volumes) {
 
+  private record Ahead(Build build, Term term, double perDay) {}
+
+  /** Nine weeks for the nails of a hundred sets. */
+  private static final Memo<Ahead, Outlook> OUTLOOKS = new Memo<>(1000);
+
   /** How much product goes on, before filing and shrinkage take their share. */
   private static final double FILED_OFF_SCULPTED = 0.15;
 
@@ -136,7 +141,8 @@ public record NailPlan(
 
   /** The weeks ahead. */
   public Outlook outlook() {
-    return Outlook.of(build, term(), wearing().growth().perDay(nail().finger().digit()));
+    Ahead ahead = new Ahead(build, term(), wearing().growth().perDay(nail().finger().digit()));
+    return OUTLOOKS.of(ahead, () -> Outlook.of(build, ahead.term, ahead.perDay));
   }
 
   /** Edge thickness unless set by hand, mm. */

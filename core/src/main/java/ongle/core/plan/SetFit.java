@@ -22,6 +22,7 @@ import ongle.core.nail.Finger;
 import ongle.core.nail.Nail;
 import ongle.core.nail.PlateFinding;
 import ongle.core.shape.NailShape;
+import ongle.core.shape.Outline;
 
 /**
  * How a set is built on and fitted: one way leads, and one kit within it. A finger departs only
@@ -37,6 +38,11 @@ record SetFit(Map<Finger, NailFit> fits, KitRanking kits) {
 
   /** And whose pitch and lean do, degrees. */
   private static final double ALIKE_WITHIN_DEGREES = 3;
+
+  private record Question(TipKit kit, Nail nail, Outline wanted) {}
+
+  /** Answers for the nails of a hundred sets with a handful of kits. */
+  private static final Memo<Question, TipSizing> SIZED = new Memo<>(6000);
 
   /** One finger, tried on. */
   private record Tried(
@@ -94,9 +100,7 @@ record SetFit(Map<Finger, NailFit> fits, KitRanking kits) {
               draft,
               extension,
               nail,
-              from.tips().stream()
-                  .map(kit -> TipSizing.of(kit, nail, draft.outline(extension)))
-                  .toList(),
+              from.tips().stream().map(kit -> sized(kit, nail, draft.outline(extension))).toList(),
               form(paper, from.paper(), draft, extension),
               form(rigid, from.rigid(), draft, extension)));
     }
@@ -145,6 +149,10 @@ record SetFit(Map<Finger, NailFit> fits, KitRanking kits) {
                   CuttingTemplate.of(tried.nail)));
         });
     return new SetFit(fits, kits);
+  }
+
+  private static TipSizing sized(TipKit kit, Nail nail, Outline wanted) {
+    return SIZED.of(new Question(kit, nail, wanted), () -> TipSizing.of(kit, nail, wanted));
   }
 
   /** The twin, where the two go together. */

@@ -16,6 +16,7 @@ import ongle.core.structure.Arches;
 import ongle.core.structure.Build;
 import ongle.core.structure.Endurance;
 import ongle.core.structure.Scheme;
+import ongle.core.structure.Term;
 import ongle.core.structure.TipUnder;
 
 /**
@@ -24,17 +25,23 @@ import ongle.core.structure.TipUnder;
  */
 public final class SetPlanner {
   /** Shares of the plate tried for the computed place, first far apart, then close. */
-  private static final double FAR = 0.05;
+  private static final double FAR = 0.10;
 
   private static final double CLOSE = 0.01;
 
   /** How strongly the computed place is drawn towards {@link #DRAWN_TO}. */
   private static final double DRAWN = 0.5;
 
-  private static final double DRAWN_TO = 1 / 3.0;
+  static final double DRAWN_TO = 1 / 3.0;
 
   /** Answers for a few hundred sets. */
   private static final Memo<List<Scheme>, Double> PLACES = new Memo<>(500);
+
+  private record Question(Build build, Term term) {}
+
+  private record Judged(Endurance endurance, Build.Volumes volumes) {}
+
+  private static final Memo<Question, Judged> JUDGED = new Memo<>(4000);
 
   private SetPlanner() {}
 
@@ -133,21 +140,23 @@ public final class SetPlanner {
   }
 
   private static double searchedPlace(List<Draft> drafts, ToDoubleFunction<Draft> length) {
+    List<Scheme> schemes =
+        drafts.stream().map(draft -> draft.scheme(length.applyAsDouble(draft))).toList();
     double best = DRAWN_TO;
-    double least = Double.POSITIVE_INFINITY;
+    double least = costs(schemes, DRAWN_TO);
     for (double share = ApexSchool.REARMOST; share < ApexSchool.FOREMOST + 1e-9; share += FAR) {
-      double costs = costs(drafts, length, share);
+      double costs = costs(schemes, share);
       if (costs < least) {
         least = costs;
         best = share;
       }
     }
-    double middle = best;
-    for (int i = 1; i < FAR / CLOSE - 1e-9; i++) {
-      for (int side = -1; side <= 1; side += 2) {
-        double share = Math.rint((middle + side * i * CLOSE) * 100) / 100;
+    // A shallow bowl: halving towards its lowest is closer than a brush.
+    for (double apart = FAR / 2; apart > CLOSE / 2; apart /= 2) {
+      double middle = best;
+      for (double share : new double[] {middle - apart, middle + apart}) {
         if (share >= ApexSchool.REARMOST && share <= ApexSchool.FOREMOST) {
-          double costs = costs(drafts, length, share);
+          double costs = costs(schemes, share);
           if (costs < least) {
             least = costs;
             best = share;
@@ -158,15 +167,19 @@ public final class SetPlanner {
     return Math.rint(best * 100) / 100;
   }
 
-  private static double costs(List<Draft> drafts, ToDoubleFunction<Draft> length, double share) {
+  /**
+   * Product of the set, mm³, more the farther from a third; a place where a nail cracks is none.
+   */
+  private static double costs(List<Scheme> schemes, double share) {
     double product =
-        drafts.stream()
+        schemes.stream()
             .mapToDouble(
-                draft -> {
-                  double extension = length.applyAsDouble(draft);
-                  Scheme scheme = draft.scheme(extension);
-                  double at = share * draft.nail().plateLength();
-                  return scheme.with(at, draft.apexAt(scheme, at).thickness()).roughVolume();
+                scheme -> {
+                  double at = share * scheme.nail().plateLength();
+                  ApexSolver.Apex apex = Draft.apexAt(scheme, at);
+                  return apex.holds() || share == DRAWN_TO
+                      ? scheme.with(at, apex.thickness()).roughVolume()
+                      : Double.POSITIVE_INFINITY;
                 })
             .sum();
     return product * (1 + DRAWN * (share - DRAWN_TO) * (share - DRAWN_TO));
@@ -181,6 +194,10 @@ public final class SetPlanner {
     ApexSolver.Apex advised =
         new ApexSolver.Apex(own.at(), raised.thickness(), own.holds(), own.binding());
     Build build = scheme.with(own.at(), byHand.orElse(raised.thickness()), tip);
+    Judged judged =
+        JUDGED.of(
+            new Question(build, scheme.term()),
+            () -> new Judged(Endurance.of(build, scheme.term()), build.volumes()));
     return new NailPlan(
         draft,
         draft.stop(),
@@ -192,7 +209,7 @@ public final class SetPlanner {
         byHand.isPresent()
             ? new ApexReason(ApexReason.By.BY_HAND, draft.nail().finger())
             : raised.reason(),
-        Endurance.of(build, scheme.term()),
-        build.volumes());
+        judged.endurance(),
+        judged.volumes());
   }
 }

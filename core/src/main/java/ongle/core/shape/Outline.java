@@ -2,28 +2,78 @@ package ongle.core.shape;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
+import java.util.function.DoubleUnaryOperator;
 
 /**
  * The outline of the extension from above: half width over the distance beyond the stress line.
  * Straight from the growth points, then one cubic Bézier to the tip that carries the side on
  * without a kink; a round tip is a half circle. Never wider than the growth points.
- *
- * @param shape the shape
- * @param plateWidth width W between the growth points, mm
- * @param extension length E beyond the stress line, mm, 0 or more
  */
-public record Outline(NailShape shape, double plateWidth, double extension) {
+public final class Outline {
   /** A quarter circle as a Bézier: how far its control points lie out, as a share of the radius. */
   private static final double QUARTER_CIRCLE = 0.5523;
 
   /** Panels an area is summed over: less than 0.1 % off with sharp corners. */
-  private static final int PANELS = 200;
+  private static final int PANELS = 100;
 
-  public Outline {
+  private final NailShape shape;
+  private final double plateWidth;
+  private final double extension;
+
+  /** How far each side comes in on a millimetre of its straight part. */
+  private final double inwards;
+
+  /** From where the sides stop running straight; null for a half circle. */
+  private final Curve curve;
+
+  /**
+   * @param plateWidth width W between the growth points, mm
+   * @param extension length E beyond the stress line, mm, 0 or more
+   */
+  public Outline(NailShape shape, double plateWidth, double extension) {
     if (!(plateWidth > 0) || !(extension >= 0) || Double.isInfinite(extension)) {
       throw new IllegalArgumentException(
           "no outline of width " + plateWidth + " and extension " + extension);
     }
+    this.shape = shape;
+    this.plateWidth = plateWidth;
+    this.extension = extension;
+    inwards =
+        extension == 0 ? 0 : Math.tan(Math.toRadians(shape.contour().taper(plateWidth, extension)));
+    curve = shape.contour() instanceof Contour.Arc ? null : curve();
+  }
+
+  public NailShape shape() {
+    return shape;
+  }
+
+  /** Width W between the growth points, mm. */
+  public double plateWidth() {
+    return plateWidth;
+  }
+
+  /** Length E beyond the stress line, mm. */
+  public double extension() {
+    return extension;
+  }
+
+  @Override
+  public boolean equals(Object other) {
+    return other instanceof Outline outline
+        && outline.shape == shape
+        && outline.plateWidth == plateWidth
+        && outline.extension == extension;
+  }
+
+  @Override
+  public int hashCode() {
+    return Objects.hash(shape, plateWidth, extension);
+  }
+
+  @Override
+  public String toString() {
+    return shape + " " + plateWidth + " wide, " + extension + " long";
   }
 
   /** A place on one side: mm beyond the stress line and mm from the middle. */
@@ -80,40 +130,30 @@ public record Outline(NailShape shape, double plateWidth, double extension) {
       return plateWidth / 2;
     }
     double at = Math.min(beyond, extension);
-    if (shape.contour() instanceof Contour.Arc) {
+    if (curve == null) {
       double radius = Math.min(plateWidth / 2, extension);
       double in = Math.max(0, at - (extension - radius)) / radius;
       return plateWidth / 2 * Math.sqrt(Math.max(0, 1 - in * in));
     }
-    Curve curve = curve();
     return at <= curve.from.beyond
-        ? Math.max(0, plateWidth / 2 - at * inwards())
+        ? Math.max(0, plateWidth / 2 - at * inwards)
         : curve.halfWidthAt(at);
-  }
-
-  /** How far each side comes in on a millimetre of its straight part. */
-  private double inwards() {
-    return Math.tan(Math.toRadians(shape.contour().taper(plateWidth, extension)));
   }
 
   /** Where the straight sides end, mm beyond the stress line. */
   public double straightTo() {
-    return extension == 0
-        ? 0
-        : shape.contour() instanceof Contour.Arc
-            ? Math.max(0, extension - plateWidth / 2)
-            : curve().from.beyond;
+    return curve == null ? Math.max(0, extension - plateWidth / 2) : curve.from.beyond;
   }
 
   private Curve curve() {
     if (shape.contour() instanceof Contour.Curved curved) {
       double from = curved.straight() * extension;
-      double half = Math.max(0, plateWidth / 2 - from * inwards());
+      double half = Math.max(0, plateWidth / 2 - from * inwards);
       double rest = extension - from;
       double carried = curved.fullness() * rest;
       return new Curve(
           new Point(from, half),
-          new Point(from + carried, Math.max(0, half - carried * inwards())),
+          new Point(from + carried, Math.max(0, half - carried * inwards)),
           new Point(extension, curved.roundness() * half),
           new Point(extension, 0));
     }
@@ -122,7 +162,7 @@ public record Outline(NailShape shape, double plateWidth, double extension) {
             ? flat.corner()
             : ((Contour.Narrowed) shape.contour()).corner();
     double radius = Math.min(share * plateWidth, extension);
-    double in = inwards();
+    double in = inwards;
     double from = extension - radius;
     double half = plateWidth / 2 - from * in;
     double flat = Math.max(0, half - radius * in - radius);
@@ -142,7 +182,7 @@ public record Outline(NailShape shape, double plateWidth, double extension) {
   public List<Point> side(int pieces) {
     List<Point> side = new ArrayList<>();
     side.add(new Point(0, plateWidth / 2));
-    if (shape.contour() instanceof Contour.Arc) {
+    if (curve == null) {
       double radius = Math.min(plateWidth / 2, extension);
       for (int i = 0; i <= pieces; i++) {
         double angle = Math.PI / 2 * i / pieces;
@@ -151,7 +191,6 @@ public record Outline(NailShape shape, double plateWidth, double extension) {
                 extension - radius + radius * Math.sin(angle), plateWidth / 2 * Math.cos(angle)));
       }
     } else {
-      Curve curve = curve();
       for (int i = 0; i <= pieces; i++) {
         side.add(curve.at((double) i / pieces));
       }
@@ -171,7 +210,7 @@ public record Outline(NailShape shape, double plateWidth, double extension) {
    *
    * @param reached how far beyond the stress line, mm
    */
-  public double overlap(Outline other, double reached, java.util.function.DoubleUnaryOperator of) {
+  public double overlap(Outline other, double reached, DoubleUnaryOperator of) {
     double sum = 0;
     for (int i = 0; i < PANELS; i++) {
       double left = 1 - (double) i / PANELS;

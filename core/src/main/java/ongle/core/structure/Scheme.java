@@ -1,5 +1,6 @@
 package ongle.core.structure;
 
+import java.util.Optional;
 import java.util.Set;
 import ongle.core.nail.Nail;
 import ongle.core.product.Product;
@@ -103,35 +104,15 @@ public record Scheme(
    */
   public ApexSolver.Apex apex(double at) {
     double thickest = thickest(at);
+    Endurance thin = Endurance.roughly(with(at, floor), term);
+    double forPlate = forPlate(at, thickest, thin);
     ApexSolver.Apex crack =
-        ApexSolver.thinnest(this, at, floor, thickest, term, Set.of(Cause.CRACK));
-    double forPlate = forPlate(at, thickest);
+        thin.of(Cause.CRACK).ofAim() >= 1
+            ? new ApexSolver.Apex(at, floor, true, Optional.empty())
+            : ApexSolver.thinnest(this, at, floor, thickest, term, Set.of(Cause.CRACK));
     return forPlate > crack.thickness()
-        ? new ApexSolver.Apex(at, forPlate, crack.holds(), java.util.Optional.of(Cause.PLATE))
+        ? new ApexSolver.Apex(at, forPlate, crack.holds(), Optional.of(Cause.PLATE))
         : crack;
-  }
-
-  /**
-   * How thick the plate asks for: continuous in every measure, as what thickness cannot buy it does
-   * not lay.
-   */
-  private double forPlate(double at, double thickest) {
-    double thin = margin(at, floor, Cause.PLATE);
-    if (thin >= 1 || thickest <= floor) {
-      return floor;
-    }
-    double gained = (margin(at, thickest, Cause.PLATE) - thin) * Cause.PLATE.aim();
-    double pays = Math.max(0, gained / (thickest - floor)) / PAYS_FROM;
-    if (pays == 0) {
-      return floor;
-    }
-    ApexSolver.Apex met = ApexSolver.thinnest(this, at, floor, thickest, term, Set.of(Cause.PLATE));
-    double raise = (met.holds() ? met.thickness() : thickest) - floor;
-    return floor + raise * Math.min(1, pays * pays);
-  }
-
-  private double margin(double at, double thickness, Cause cause) {
-    return Endurance.roughly(with(at, thickness), term).of(cause).ofAim();
   }
 
   /**
@@ -139,7 +120,7 @@ public record Scheme(
    * what is laid for it, bed and lift with the thinnest, as no hump is built for them. 1 or more
    * carries the extension. Never less for a stronger product.
    *
-   * @param at mm from the cuticle
+   * @param at place of the apex, mm from the cuticle
    */
   public double carries(double at) {
     return carries(at, thickest(at));
@@ -158,9 +139,33 @@ public record Scheme(
     }
     double plate = thin.of(Cause.PLATE).ofAim();
     if (plate < 1) {
-      plate = margin(at, forPlate(at, thickest), Cause.PLATE);
+      double forPlate = forPlate(at, thickest, thin);
+      plate = forPlate > floor ? margin(at, forPlate, Cause.PLATE) : plate;
     }
-    return Math.min(
-        Math.min(crack, plate), Math.min(thin.of(Cause.BED).ofAim(), thin.of(Cause.LIFT).ofAim()));
+    double atBed = Math.min(thin.of(Cause.BED).ofAim(), thin.of(Cause.LIFT).ofAim());
+    return Math.min(Math.min(crack, plate), atBed);
+  }
+
+  /**
+   * How thick the plate asks for: continuous in every measure, as what thickness cannot buy it does
+   * not lay.
+   */
+  private double forPlate(double at, double thickest, Endurance thinnest) {
+    double thin = thinnest.of(Cause.PLATE).ofAim();
+    if (thin >= 1 || thickest <= floor) {
+      return floor;
+    }
+    double gained = (margin(at, thickest, Cause.PLATE) - thin) * Cause.PLATE.aim();
+    double pays = Math.max(0, gained / (thickest - floor)) / PAYS_FROM;
+    if (pays == 0) {
+      return floor;
+    }
+    ApexSolver.Apex met = ApexSolver.thinnest(this, at, floor, thickest, term, Set.of(Cause.PLATE));
+    double raise = (met.holds() ? met.thickness() : thickest) - floor;
+    return floor + raise * Math.min(1, pays * pays);
+  }
+
+  private double margin(double at, double thickness, Cause cause) {
+    return Endurance.roughly(with(at, thickness), term).of(cause).ofAim();
   }
 }
