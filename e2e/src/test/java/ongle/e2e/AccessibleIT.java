@@ -46,6 +46,7 @@ class AccessibleIT extends AtTheDesk {
         "/kits/read",
         "/salon",
         "/salon/steps",
+        "/salon/figures",
         "/products",
         "/products?like=acrylic",
         "/sets/2/bench/guide/record",

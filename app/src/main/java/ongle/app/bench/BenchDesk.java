@@ -91,7 +91,7 @@ class BenchDesk {
    * @param guide where it stands; empty before it was begun, or while its lamp cannot cure it
    * @param noted what happened in it
    * @param now by the bench's clock
-   * @param said why the last thing pressed was not counted; empty when it was
+   * @param said why the last thing pressed was not counted, or what it costs; empty mostly
    * @param took from the shelf; empty before everything is done
    */
   record Sitting(
@@ -223,7 +223,9 @@ class BenchDesk {
     note(
         setId,
         new Run(run.number() + 1, List.of()),
-        Noted.beginning(Event.of(now, Event.Type.BEGIN, "")));
+        Noted.beginning(
+            Event.of(now, Event.Type.BEGIN, ""),
+            visits.of(setId).planned().plan().wish().wearing().caution().orElse("")));
   }
 
   /** Finishes a step, with the lots that are in use. */
@@ -266,7 +268,7 @@ class BenchDesk {
       Guide after = new Guide(visit.plan(), run.and(answer.event().get()));
       Noted noted = Noted.of(answer.event().get(), after);
       if (note(setId, run, noted)) {
-        return sitting(visit, run.and(noted), after, "");
+        return sitting(visit, run.and(noted), after, noted.costs());
       }
     }
     return sitting(visit, run(setId), "Somebody else is pressing, too. Try again.");

@@ -19,6 +19,7 @@ class BenchEvent {
   static final int LONGEST = 300;
 
   private static final int LONGEST_WORDS = 80;
+  private static final int LONGEST_REMARK = 400;
 
   @Id
   @GeneratedValue(strategy = GenerationType.IDENTITY)
@@ -54,7 +55,7 @@ class BenchEvent {
     text = cut(event.text(), LONGEST);
     title = cut(noted.title(), LONGEST_WORDS);
     doneOn = cut(noted.where(), LONGEST_WORDS);
-    remark = noted.remark();
+    remark = cut(noted.remark(), LONGEST_REMARK);
   }
 
   private static String cut(String words, int longest) {

@@ -26,11 +26,24 @@ record Noted(Event event, String title, String where, String remark) {
         event.type().moves() ? after.past(event.step()).map(Noted::remark).orElse("") : "");
   }
 
-  static Noted beginning(Event event) {
-    return new Noted(event, "", "", "");
+  /**
+   * What it costs to have left it out, said at once; empty where nothing was or it costs nothing.
+   */
+  String costs() {
+    return event.type() == Event.Type.SKIPPED ? remark : "";
+  }
+
+  /**
+   * @param remark what the plan leaves out from the beginning; empty for nothing
+   */
+  static Noted beginning(Event event, String remark) {
+    return new Noted(event, "", "", remark);
   }
 
   private static String remark(Guide.Past past) {
+    if (past.skipped().isPresent()) {
+      return past.step().kind().prepares().isPresent() ? "It lifts sooner without." : "";
+    }
     return past.offWindow() ? "outside its time" : past.took() ? "took longer than planned" : "";
   }
 }

@@ -54,7 +54,7 @@ record VisitRecord(String day, String from, String length, List<String> toKnow, 
     String text = event.text();
     String at = HOUR.format(event.at().atZone(zone));
     return switch (event.type()) {
-      case BEGIN -> new Row(at, "Begun", "", "", "");
+      case BEGIN -> new Row(at, "Begun", "", "", noted.remark());
       case DONE, STARTED ->
           new Row(
               at,
@@ -62,7 +62,13 @@ record VisitRecord(String day, String from, String length, List<String> toKnow, 
               noted.where(),
               text.isEmpty() ? "" : "lot " + text,
               noted.remark());
-      case SKIPPED -> new Row(at, noted.title(), noted.where(), "", "left out: " + text);
+      case SKIPPED ->
+          new Row(
+              at,
+              noted.title(),
+              noted.where(),
+              "",
+              ("left out: " + text + ". " + noted.remark()).strip());
       case BACK -> new Row(at, noted.title(), noted.where(), "", "taken back");
       case FIRST -> new Row(at, noted.title(), noted.where(), "", "taken first");
       case PAUSED -> new Row(at, "Paused", "", "", "");
@@ -90,7 +96,10 @@ record VisitRecord(String day, String from, String length, List<String> toKnow, 
     List<String> toKnow = new ArrayList<>();
     long skipped =
         steps.values().stream().filter(s -> s.event().type() == Event.Type.SKIPPED).count();
-    long remarked = steps.values().stream().filter(s -> !s.remark().isEmpty()).count();
+    long remarked =
+        steps.values().stream()
+            .filter(s -> s.event().type() != Event.Type.SKIPPED && !s.remark().isEmpty())
+            .count();
     counted(toKnow, skipped, " left out");
     counted(toKnow, remarked, " late or outside their time");
     counted(toKnow, skin, "× product on skin");

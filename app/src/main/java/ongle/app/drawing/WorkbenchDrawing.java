@@ -425,7 +425,7 @@ public final class WorkbenchDrawing {
             null,
             new Axis(Quantity.SIDE_THICKNESS, side, -1 / k));
       }
-      if (profile.extension() == 0) {
+      if (profile.extension() == 0 || plan.overlay()) {
         return crown + own.depth() + type;
       }
 

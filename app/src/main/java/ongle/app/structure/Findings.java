@@ -3,7 +3,6 @@ package ongle.app.structure;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.stream.Collectors;
 import ongle.app.web.Numbers;
 import ongle.core.nail.CrossCurve;
 import ongle.core.nail.Quantity;
@@ -87,8 +86,7 @@ public record Findings(
       NailPlan plan, Interval.OfFinger interval, List<Remedy> remedies) {
     List<String> notes = new ArrayList<>();
     ApexSolver.Apex advised = plan.advised();
-    Profile profile = plan.build().profile();
-    double built = profile.apexThickness();
+    double built = plan.build().profile().apexThickness();
     if (plan.length().set().caps()) {
       notes.add(shortened(plan));
     }
@@ -111,11 +109,6 @@ public record Findings(
               + plan.wearing().days()
               + " days: by then it has wandered past the stress line.");
     }
-    if (profile.beak()) {
-      notes.add("The edge is as thick as the apex: a beak. Thin it from below.");
-    } else if (profile.thickEdge()) {
-      notes.add("A thick edge: it shows down the barrel and makes the nail heavy.");
-    }
     if (!plan.readsAsShape()) {
       notes.add(
           "Too short to read as "
@@ -132,6 +125,12 @@ public record Findings(
 
   /** What the eye would find in what was set by hand; the plan does not warn of its own choice. */
   private static void byHand(NailPlan plan, List<String> notes) {
+    Profile profile = plan.build().profile();
+    if (profile.beak()) {
+      notes.add("The edge is as thick as the apex: a beak. Thin it from below.");
+    } else if (profile.thickEdge()) {
+      notes.add("A thick edge: it shows down the barrel and makes the nail heavy.");
+    }
     if (plan.extension() > 0) {
       CrossCurve barrel = plan.build().fullBarrel();
       double spreads =
@@ -157,10 +156,7 @@ public record Findings(
     double full = left / plan.wearing().prepQuality();
     return Optional.of(
         "Left out: "
-            + plan.wearing().skipped().stream()
-                .sorted()
-                .map(PrepStep::label)
-                .collect(Collectors.joining("; "))
+            + PrepStep.named(plan.wearing().skipped())
             + ". Hold on the plate "
             + Numbers.format(100 * plan.wearing().prepQuality(), 0)
             + " %"

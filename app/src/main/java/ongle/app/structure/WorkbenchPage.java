@@ -119,6 +119,7 @@ class WorkbenchPage {
     model.addAttribute(
         "fields",
         FIELDS.stream()
+            .filter(quantity -> quantity != Quantity.BARREL_DEPTH || !plan.overlay())
             .map(
                 quantity ->
                     edited.shown(

@@ -9,10 +9,14 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
 import java.util.Map;
+import java.util.Set;
 import ongle.app.SalonTest;
+import ongle.app.sets.SetEditor;
 import ongle.app.visits.VisitPlanner;
 import ongle.core.bench.Guide;
 import ongle.core.bench.Step;
+import ongle.core.bench.StepKind;
+import ongle.core.wear.PrepStep;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
@@ -29,6 +33,7 @@ class GuidePagesTest {
   @Autowired private MockMvc mvc;
   @Autowired private BenchDesk bench;
   @Autowired private VisitPlanner visits;
+  @Autowired private SetEditor editor;
 
   @BeforeEach
   void beginAnew() throws Exception {
@@ -147,6 +152,36 @@ class GuidePagesTest {
     } finally {
       visits.choose(SET, Map.of("visit", "NEW_SET"));
     }
+  }
+
+  @Test
+  void preparationLeftOutIsWarnedOfAtTheFirstProductAndKeptInTheRecord() throws Exception {
+    editor.leaveOut(SET, Set.of(PrepStep.DUST, PrepStep.PRIMER));
+    try {
+      String warning = "Preparation left out: dusted off; primer, fully dry. It lifts sooner.";
+      beginAnew();
+      mvc.perform(get("/sets/{id}/bench", SET))
+          .andExpect(content().string(containsString(warning)));
+      page("/record").andExpect(content().string(containsString(warning)));
+      Step first =
+          visits.of(SET).plan().left().stream()
+              .filter(step -> step.dose().isPresent())
+              .findFirst()
+              .orElseThrow();
+      assertThat(first.cautions()).contains(warning);
+      assertThat(visits.of(SET).plan().left()).extracting(Step::kind).doesNotContain(StepKind.DUST);
+    } finally {
+      editor.leaveOut(SET, Set.of());
+    }
+  }
+
+  @Test
+  void leavingAStepOfThePreparationOutSaysAtOnceWhatItCosts() throws Exception {
+    while (current().kind().prepares().isEmpty()) {
+      press("skip", "step", current().id(), "reason", "done at home");
+    }
+    press("skip", "step", current().id(), "reason", "no time")
+        .andExpect(content().string(containsString("It lifts sooner without.")));
   }
 
   @Test

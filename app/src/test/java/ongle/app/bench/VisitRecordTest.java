@@ -19,7 +19,7 @@ class VisitRecordTest {
 
   @BeforeEach
   void begin() {
-    noted.add(Noted.beginning(Event.of(NINE, Event.Type.BEGIN, "")));
+    noted.add(Noted.beginning(Event.of(NINE, Event.Type.BEGIN, ""), "Left out: dusted off."));
   }
 
   private void happens(Event.Type type, String step, String text, String remark) {
@@ -47,6 +47,7 @@ class VisitRecordTest {
 
     assertThat(record().day()).isEqualTo("10 March 2026");
     assertThat(record().from()).isEqualTo("09:00");
+    assertThat(record().rows().get(0).remark()).isEqualTo("Left out: dusted off.");
     assertThat(record().length()).isEqualTo("5 min");
     assertThat(last())
         .isEqualTo(new VisitRecord.Row("09:05", "Step PRIME", "left hand", "lot PR-0219", ""));
@@ -77,7 +78,7 @@ class VisitRecordTest {
     happens(Event.Type.DONE, "DUST", "", "");
 
     assertThat(record().toKnow()).isEmpty();
-    assertThat(record().rows()).extracting(VisitRecord.Row::remark).contains("left out: no brush");
+    assertThat(record().rows()).extracting(VisitRecord.Row::remark).contains("left out: no brush.");
   }
 
   @Test

@@ -8,6 +8,7 @@ import ongle.app.sets.SetReader;
 import ongle.app.web.CsvText;
 import ongle.core.nail.Finger;
 import ongle.core.nail.PlateCondition;
+import ongle.core.nail.PlateFinding;
 import ongle.core.nail.Quantity;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
@@ -26,6 +27,15 @@ class MeasuresCsvTest {
       assertThat(plate.values()).isEqualTo(Map.copyOf(set.nail(plate.finger()).measured()));
       assertThat(plate.condition()).contains(PlateCondition.BITTEN);
     }
+  }
+
+  @Test
+  void aPlateMayHaveSeveralFindings() {
+    MeasuresCsv.Read read =
+        MeasuresCsv.read(CsvText.of("Finger;plate\nR3;bitten + thin\nL3;bitten+rosy\n"));
+    assertThat(read.plates().get(0).condition())
+        .contains(PlateCondition.of(PlateFinding.BITTEN, PlateFinding.THIN));
+    assertThat(read.bad()).hasSize(1);
   }
 
   @Test

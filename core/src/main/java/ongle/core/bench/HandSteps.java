@@ -311,6 +311,7 @@ final class HandSteps {
         });
     if (steps.size() > begins) {
       settled(begins); // primer has to be dry before the first product
+      steps.set(begins, steps.get(begins).warned(nails.get(0).wearing().caution().stream()));
     }
     List<NailPlan> formed =
         inOrder.stream().filter(nail -> onForm(nail) && !infilled(nail)).toList();

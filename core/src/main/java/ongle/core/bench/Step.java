@@ -67,6 +67,27 @@ public record Step(
         targets, hints, cautions);
   }
 
+  /** The same with more to be careful of. */
+  Step warned(Stream<String> also) {
+    return new Step(
+        kind,
+        title,
+        hand,
+        fingers,
+        job,
+        window,
+        tool,
+        bit,
+        product,
+        dose,
+        number,
+        of,
+        light,
+        targets,
+        hints,
+        Stream.concat(cautions.stream(), also).toList());
+  }
+
   /** Whether it is done on that hand, alone or with the other. */
   public boolean on(Hand side) {
     return hand.isEmpty() || hand.get() == side;

@@ -166,6 +166,7 @@ public record NailPlan(
     return Stream.of(
             ofSkin.flatMap(Optional::stream),
             nail().condition().cautions().stream(),
+            wearing().caution().stream(),
             seen().earlier().first().stream())
         .flatMap(each -> each)
         .toList();

@@ -71,6 +71,7 @@ public record Remedy(
   private static final double TENTH = 0.1;
   private static final double MOST_BARREL = 50;
   private static final int SHAPES_OFFERED = 2;
+  private static final int PRODUCTS_OFFERED = 3;
   private static final int PAIRS_OFFERED = 3;
 
   /** Points per share of the length, per percent of barrel, per week, and for the whole set. */
@@ -144,7 +145,11 @@ public record Remedy(
       List<Remedy> found = new ArrayList<>(thicker.stream().toList());
       prepared(start).flatMap(this::tried).ifPresent(found::add);
       least(start).forEach(found::add);
-      otherProducts(start).flatMap(each -> tried(each).stream()).forEach(found::add);
+      otherProducts(start)
+          .flatMap(each -> tried(each).stream())
+          .sorted(Comparator.comparingDouble(Remedy::changesWish))
+          .limit(PRODUCTS_OFFERED)
+          .forEach(found::add);
       otherShapes(start).forEach(found::add);
       if (found.stream().noneMatch(Search::doesIt)) {
         Stream.of(prepared(start).stream(), otherProducts(start), fortnight(start).stream())
@@ -155,7 +160,12 @@ public record Remedy(
             .limit(PAIRS_OFFERED)
             .forEach(found::add);
       }
-      return found.stream().sorted(Comparator.comparingDouble(Remedy::changesWish)).toList();
+      return found.stream()
+          .sorted(
+              Comparator.comparing(Search::doesIt)
+                  .reversed()
+                  .thenComparingDouble(Remedy::changesWish))
+          .toList();
     }
 
     /** Anything but sending the client home for less than a fortnight. */
@@ -200,7 +210,7 @@ public record Remedy(
     private Stream<Case> otherProducts(Case base) {
       Product own = plan.build().product();
       return products.stream()
-          .filter(product -> !product.carriesLike(own))
+          .filter(product -> !product.carriesLike(own) && !product.onlyOverlay())
           .map(
               product ->
                   base.with(

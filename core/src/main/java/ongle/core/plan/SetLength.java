@@ -62,8 +62,9 @@ final class SetLength {
           least.put(finger, Math.min(whole.length, draft.wish().length().leastFor(draft.nail())));
           claims.put(
               finger,
-              // By hand is by hand: what gives then is said, with what would help.
-              wish.decision() == Decision.BY_HAND
+              // By hand is by hand, and under a levelling base a nail carries itself: what gives
+              // then is said, with what would help.
+              wish.decision() == Decision.BY_HAND || draft.wish().product().onlyOverlay()
                   ? whole
                   : capped(draft, wish, Math.max(draft.longestAdvisable(), least.get(finger))));
         });

@@ -68,8 +68,14 @@ public record Scheme(
         tip);
   }
 
-  /** Thickest apex at a place that shows as a hump neither here nor beside, mm. */
+  /**
+   * Thickest apex at a place that shows as a hump neither here nor beside, mm. A base that only
+   * levels is no structure and stays as thin as it is.
+   */
   public double thickest(double at) {
+    if (product.onlyOverlay()) {
+      return floor;
+    }
     double thickest =
         Math.min(ApexSolver.thickestAt(at), beside.thickestAt(at / nail.plateLength()));
     return Math.max(floor, thickest);

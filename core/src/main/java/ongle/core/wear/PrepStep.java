@@ -1,6 +1,7 @@
 package ongle.core.wear;
 
 import java.util.Set;
+import java.util.stream.Collectors;
 
 /**
  * A step of preparing the plate, with what its want costs of the product's hold on it; planning
@@ -32,6 +33,11 @@ public enum PrepStep {
 
   public String code() {
     return name().toLowerCase(java.util.Locale.ROOT);
+  }
+
+  /** These steps in words, in their order; empty for none. */
+  public static String named(Set<PrepStep> steps) {
+    return steps.stream().sorted().map(PrepStep::label).collect(Collectors.joining("; "));
   }
 
   /** Share of the full hold with these steps left out, above 0 to 1. */
