@@ -27,6 +27,7 @@ import ongle.core.nail.Seat;
 import ongle.core.plan.Activity;
 import ongle.core.plan.FingerLength.Decision;
 import ongle.core.plan.NailPlan;
+import ongle.core.plan.SetWish;
 import ongle.core.product.Product;
 import ongle.core.shape.LengthWish;
 import ongle.core.shape.NailShape;
@@ -292,7 +293,10 @@ class ShapeController {
                                     + ".")));
     List<NailPlan> wide = built.stream().filter(plan -> WhichWay.wide(plan.nail())).toList();
     if (!wide.isEmpty()) {
-      notes.add(names(wide) + ": wide plates. " + WhichWay.adviceForWide());
+      SetWish wish = planned.plan().wish();
+      boolean mayBeLonger =
+          !wish.wearer().minor() && wish.length().mode() != LengthWish.Mode.AS_GROWN;
+      notes.add(names(wide) + ": wide plates. " + WhichWay.adviceForWide(mayBeLonger));
     }
     return notes;
   }

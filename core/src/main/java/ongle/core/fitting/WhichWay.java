@@ -131,12 +131,18 @@ public record WhichWay(List<Option> ranked) {
             || nail.condition().has(PlateFinding.FAN_SHAPED));
   }
 
-  /** What a wide plate asks of shape, length and colour; one sentence or two. */
-  public static String adviceForWide() {
-    return String.format(
-        Locale.ROOT,
-        "A narrowing shape first; up to %.1f mm more length; darker colour or slanting lines rather than pale or crosswise.",
-        LengthWish.SLENDERNESS_CORRECTION);
+  /**
+   * What a wide plate asks of shape, length and colour; one sentence or two.
+   *
+   * @param mayBeLonger whether this client's nails can and may be
+   */
+  public static String adviceForWide(boolean mayBeLonger) {
+    return "A narrowing shape first; "
+        + (mayBeLonger
+            ? String.format(
+                Locale.ROOT, "up to %.1f mm more length; ", LengthWish.SLENDERNESS_CORRECTION)
+            : "")
+        + "darker colour or slanting lines rather than pale or crosswise.";
   }
 
   private static Option overlay(boolean natural) {
