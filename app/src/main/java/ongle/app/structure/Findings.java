@@ -10,7 +10,6 @@ import ongle.core.plan.FingerLength;
 import ongle.core.plan.Interval;
 import ongle.core.plan.NailPlan;
 import ongle.core.plan.Neighbour;
-import ongle.core.plan.Remedy;
 import ongle.core.structure.ApexSolver;
 import ongle.core.structure.Arches;
 import ongle.core.structure.Cause;
@@ -36,7 +35,7 @@ public record Findings(
   /** A figure, what it is called, and where it comes from. */
   public record Figure(String name, String value, String from) {}
 
-  static Findings of(NailPlan plan, List<Neighbour> neighbours, List<Remedy> remedies) {
+  static Findings of(NailPlan plan, List<Neighbour> neighbours) {
     if (plan.stopped()) {
       return new Findings("Not to be built on", "weak", List.of(), plan.cautions(), List.of());
     }
@@ -45,7 +44,7 @@ public record Findings(
         verdict(interval),
         interval.whole() ? "holds" : interval.notAdvised() ? "weak" : "shorter",
         why(plan, neighbours),
-        notes(plan, interval, remedies),
+        notes(plan, interval),
         figures(plan));
   }
 
@@ -82,8 +81,7 @@ public record Findings(
     return why;
   }
 
-  private static List<String> notes(
-      NailPlan plan, Interval.OfFinger interval, List<Remedy> remedies) {
+  private static List<String> notes(NailPlan plan, Interval.OfFinger interval) {
     List<String> notes = new ArrayList<>();
     ApexSolver.Apex advised = plan.advised();
     double built = plan.build().profile().apexThickness();
@@ -181,10 +179,7 @@ public record Findings(
                 ? ""
                 : " on the " + plan.length().setBy().label())
             + ".";
-    return plan.length().set() == FingerLength.Decision.STRENGTH
-            && plan.length().setBy() == plan.nail().finger()
-        ? from + " What would carry more is below."
-        : from;
+    return plan.limitsItself() ? from + " What would carry more is below." : from;
   }
 
   private static List<Figure> figures(NailPlan plan) {

@@ -126,9 +126,8 @@ class WorkbenchPage {
                         NumberField.stored(nail, quantity, computed(plan, quantity), "computed")))
             .toList());
     model.addAttribute("byHand", !plan.item().adjustments().values().isEmpty());
-    List<Remedy> helps = Remedy.of(planned.plan(), plan, products.all());
-    model.addAttribute("findings", Findings.of(plan, neighbours(planned, plan), helps));
-    model.addAttribute("remedies", offers(helps));
+    model.addAttribute("findings", Findings.of(plan, neighbours(planned, plan)));
+    model.addAttribute("remedies", offers(Remedy.of(planned.plan(), plan, products.all())));
     model.addAttribute("remediesFor", remediesFor(plan));
     model.addAttribute("school", planned.set().getSchool());
     model.addAttribute("schools", ApexSchool.values());
@@ -246,7 +245,7 @@ class WorkbenchPage {
     if (plan.stopped()) {
       return null;
     }
-    return plan.length().shortenedByStrength()
+    return plan.limitsItself()
         ? "What would carry " + Numbers.mm(plan.length().asked())
         : plan.endurance().holds() ? null : "What would help";
   }

@@ -59,8 +59,7 @@ class FindingsTest {
   }
 
   private static Findings of(SetPlan plan) {
-    return Findings.of(
-        plan.nails().get(0), List.of(), Remedy.of(plan, plan.nails().get(0), Product.STANDARD));
+    return Findings.of(plan.nails().get(0), List.of());
   }
 
   private static Findings of(Map<Quantity, Double> byHand) {
@@ -135,7 +134,7 @@ class FindingsTest {
             nail(Finger.R2, 12.2, 12.5, PlateCondition.SOUND));
     Neighbour neighbour =
         Neighbour.of(plan, plan.of(Finger.R3).orElseThrow(), plan.of(Finger.R2).orElseThrow());
-    assertThat(Findings.of(plan.of(Finger.R3).orElseThrow(), List.of(neighbour), List.of()).why())
+    assertThat(Findings.of(plan.of(Finger.R3).orElseThrow(), List.of(neighbour)).why())
         .anyMatch(
             why -> why.startsWith("The index beside it gets ") && why.contains("2.4 mm wider"));
   }

@@ -172,6 +172,11 @@ public record NailPlan(
         .toList();
   }
 
+  /** Whether it is shortened by what it carries itself, not to look like another finger. */
+  public boolean limitsItself() {
+    return length.shortenedByStrength() && length.setBy() == nail().finger();
+  }
+
   /** What is built, mm beyond the stress line. */
   public double extension() {
     return length.built();

@@ -91,9 +91,7 @@ public record Remedy(
    * @param products at hand
    */
   public static List<Remedy> of(SetPlan set, NailPlan plan, List<Product> products) {
-    boolean shortened =
-        plan.length().shortenedByStrength() && plan.length().setBy() == plan.nail().finger();
-    if (plan.stopped() || (plan.endurance().holds() && !shortened)) {
+    if (plan.stopped() || (plan.endurance().holds() && !plan.limitsItself())) {
       return List.of();
     }
     return new Search(set, plan, products, Case.of(plan)).found();
