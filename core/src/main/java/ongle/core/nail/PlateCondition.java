@@ -48,16 +48,6 @@ public record PlateCondition(Set<PlateFinding> findings) {
     return findings.stream().anyMatch(PlateFinding::delicate);
   }
 
-  /** The same with one finding more, or without it. */
-  public PlateCondition toggled(PlateFinding finding) {
-    Set<PlateFinding> other = EnumSet.noneOf(PlateFinding.class);
-    other.addAll(findings);
-    if (!other.remove(finding)) {
-      other.add(finding);
-    }
-    return new PlateCondition(other);
-  }
-
   /** The findings in words, separated by commas. */
   public String label() {
     return sound()

@@ -233,7 +233,6 @@ class SignedPlanTest {
     assertThat(both.allowedBedPull()).isEqualTo(0.30);
     assertThat(both.delicate()).isTrue();
     assertThat(both.cautions()).hasSize(2);
-    assertThat(both.toggled(PlateFinding.THIN)).isEqualTo(PlateCondition.BITTEN);
     assertThat(PlateCondition.SOUND.sound()).isTrue();
   }
 
