@@ -76,6 +76,7 @@
   // field that says more than was answered keeps that: its own answer will come. Only what the
   // server knows to stand in it is taken over, or the next edit would look like another window's.
   Idiomorph.defaults.callbacks.beforeNodeMorphed = (old, answer) => {
+    if (old.nodeName === 'svg' && old.isEqualNode(answer)) return false; // most nails stay as they are
     if (!old.matches?.('input.num') || old.value === (old.dataset.sent ?? old.defaultValue)) return true;
     if (answer.dataset?.seen !== undefined) old.dataset.seen = answer.dataset.seen;
     return false;

@@ -117,6 +117,9 @@ public record Scene(
 
   /** Collects marks. */
   public static final class Builder {
+    /** What cannot be seen, over the size of ordinary type: about a tenth of a pixel. */
+    private static final double UNSEEN = 0.008;
+
     private final double type;
     private final List<Mark> marks = new ArrayList<>();
 
@@ -201,15 +204,55 @@ public record Scene(
       return new Scene(minX, minY, width, height, title, description, List.copyOf(marks));
     }
 
-    private static String d(List<Point> points) {
-      StringBuilder d = new StringBuilder(points.size() * 14);
+    private String d(List<Point> points) {
+      boolean[] drawn = new boolean[points.size()];
+      drawn[0] = true;
+      drawn[points.size() - 1] = true;
+      bend(points, 0, points.size() - 1, drawn);
+      StringBuilder d = new StringBuilder(points.size() * 8);
       for (int i = 0; i < points.size(); i++) {
-        d.append(i == 0 ? 'M' : 'L')
-            .append(number(points.get(i).x()))
-            .append(' ')
-            .append(number(points.get(i).y()));
+        if (drawn[i]) {
+          d.append(i == 0 ? 'M' : 'L')
+              .append(number(points.get(i).x()))
+              .append(' ')
+              .append(number(points.get(i).y()));
+        }
       }
       return d.toString();
+    }
+
+    /**
+     * Keeps only the points at which a line bends visibly (Ramer, Douglas and Peucker): half of
+     * what an edit sends would be points nobody sees.
+     */
+    private void bend(List<Point> points, int from, int to, boolean[] drawn) {
+      int farthest = -1;
+      double most = type * UNSEEN * type * UNSEEN;
+      for (int i = from + 1; i < to; i++) {
+        double off = offSquared(points.get(i), points.get(from), points.get(to));
+        if (off > most) {
+          most = off;
+          farthest = i;
+        }
+      }
+      if (farthest >= 0) {
+        drawn[farthest] = true;
+        bend(points, from, farthest, drawn);
+        bend(points, farthest, to, drawn);
+      }
+    }
+
+    /** Square of how far a point lies from the stretch between two others, mm². */
+    private static double offSquared(Point point, Point from, Point to) {
+      double dx = to.x() - from.x();
+      double dy = to.y() - from.y();
+      double px = point.x() - from.x();
+      double py = point.y() - from.y();
+      double squared = dx * dx + dy * dy;
+      double along = squared == 0 ? 0 : Math.max(0, Math.min(1, (px * dx + py * dy) / squared));
+      double x = px - along * dx;
+      double y = py - along * dy;
+      return x * x + y * y;
     }
   }
 

@@ -53,15 +53,18 @@ public class SetHistory {
   public record Standing(Optional<String> undo, Optional<String> redo, List<SetState> versions) {}
 
   @Transactional(readOnly = true)
-  public Standing standing(long setId) {
-    int place = set(setId).getStatePlace();
+  public Standing standing(NailSet set) {
+    int place = set.getStatePlace();
+    List<SetState> near = states.around(set.getId(), place - 1, place + 1);
+    boolean before = at(near, place - 1).isPresent();
     return new Standing(
-        states
-            .findBySetIdAndPlace(setId, place - 1)
-            .flatMap(before -> states.findBySetIdAndPlace(setId, place))
-            .map(SetState::getWhat),
-        states.findBySetIdAndPlace(setId, place + 1).map(SetState::getWhat),
-        states.findBySetIdAndNameNotNullOrderByMadeAtDescIdDesc(setId));
+        at(near, place).filter(here -> before).map(SetState::getWhat),
+        at(near, place + 1).map(SetState::getWhat),
+        near.stream().filter(state -> state.getName() != null).toList());
+  }
+
+  private static Optional<SetState> at(List<SetState> states, int place) {
+    return states.stream().filter(state -> state.isAt(place)).findFirst();
   }
 
   /** Takes the last step back; nothing at the beginning. */
@@ -132,7 +135,7 @@ public class SetHistory {
     sets.findAll()
         .forEach(
             set -> {
-              states.deleteBySetIdAndPlaceGreaterThan(set.getId(), -1);
+              states.deleteAfter(set.getId(), -1);
               set.standAt(0);
             });
   }
@@ -151,8 +154,7 @@ public class SetHistory {
     if (place == 0 && states.findBySetIdAndPlace(set.getId(), 0).isEmpty()) {
       states.save(SetState.step(set.getId(), 0, "beginning", now(), write(before)));
     }
-    states.deleteBySetIdAndPlaceGreaterThan(set.getId(), place);
-    states.flush();
+    states.deleteAfter(set.getId(), place);
     states.save(
         SetState.step(
             set.getId(),
@@ -161,7 +163,7 @@ public class SetHistory {
             now(),
             write(after)));
     set.standAt(place + 1);
-    states.deleteBySetIdAndPlaceLessThan(set.getId(), place - MOST_STEPS);
+    states.deleteBefore(set.getId(), place - MOST_STEPS);
   }
 
   private String write(Choices choices) {

@@ -56,8 +56,9 @@ public class SetState {
     return setId;
   }
 
-  Integer getPlace() {
-    return place;
+  /** Whether it is the step at that place on the way; a version is at none. */
+  boolean isAt(int wanted) {
+    return place != null && place == wanted;
   }
 
   /** Its name, if it is a version. */

@@ -114,8 +114,9 @@ class WorkbenchPage {
     model.addAttribute("looks", LookAt.values());
     model.addAttribute("ghost", shown.compared());
     model.addAttribute("light", shown.lit());
-    model.addAttribute("standing", history.standing(planned.id()));
-    model.addAttribute("ghosts", ghosts(planned));
+    SetHistory.Standing standing = history.standing(planned.set());
+    model.addAttribute("standing", standing);
+    model.addAttribute("ghosts", ghosts(planned, standing));
     model.addAttribute(
         "fields",
         FIELDS.stream()
@@ -266,7 +267,7 @@ class WorkbenchPage {
     return offers;
   }
 
-  private List<GhostChoice> ghosts(PlannedSet planned) {
+  private List<GhostChoice> ghosts(PlannedSet planned, SetHistory.Standing standing) {
     List<GhostChoice> choices = new ArrayList<>();
     choices.add(new GhostChoice("", "compare with …"));
     if (planned.lastVisit().isPresent()) {
@@ -277,8 +278,7 @@ class WorkbenchPage {
         choices.add(new GhostChoice("school-" + school.name(), "an apex over " + school.label()));
       }
     }
-    history
-        .standing(planned.id())
+    standing
         .versions()
         .forEach(
             version ->
@@ -309,7 +309,7 @@ class WorkbenchPage {
     }
     if (code.matches("version-\\d{1,18}")) {
       long version = Long.parseLong(code.substring("version-".length()));
-      return history.standing(planned.id()).versions().stream()
+      return history.standing(planned.set()).versions().stream()
           .filter(state -> state.getId() == version)
           .findFirst()
           .map(state -> ghost(state.getName(), history.planned(planned.id(), version).of(finger)));

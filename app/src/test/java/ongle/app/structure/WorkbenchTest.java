@@ -50,9 +50,13 @@ class WorkbenchTest {
 
   @AfterEach
   void backToTheBeginning() {
-    while (history.standing(SET).undo().isPresent()) {
+    while (standing().undo().isPresent()) {
       history.undo(SET);
     }
+  }
+
+  private SetHistory.Standing standing() {
+    return history.standing(reader.planned(SET).set());
   }
 
   private MockHttpServletResponse ask(MockHttpServletRequestBuilder request) throws Exception {
@@ -74,18 +78,18 @@ class WorkbenchTest {
     double before = plan(Finger.R2).build().profile().apexThickness();
     text(post(AT + "/R2/APEX_THICKNESS").param("value", "1.7"));
     editor.placeApex(SET, ApexSchool.STRESS_LINE);
-    assertThat(history.standing(SET).undo().orElseThrow()).contains("stress line");
+    assertThat(standing().undo().orElseThrow()).contains("stress line");
     history.undo(SET);
     assertThat(plan(Finger.R2).build().profile().apexThickness()).isEqualTo(1.7);
-    assertThat(history.standing(SET).redo()).isPresent();
+    assertThat(standing().redo()).isPresent();
     history.undo(SET);
     assertThat(plan(Finger.R2).build().profile().apexThickness()).isEqualTo(before);
-    assertThat(history.standing(SET).undo()).as("the beginning").isEmpty();
+    assertThat(standing().undo()).as("the beginning").isEmpty();
     history.undo(SET);
     history.redo(SET);
     assertThat(plan(Finger.R2).build().profile().apexThickness()).isEqualTo(1.7);
     text(post(AT + "/R3/APEX_THICKNESS").param("value", "1.2"));
-    assertThat(history.standing(SET).redo()).as("another way was taken").isEmpty();
+    assertThat(standing().redo()).as("another way was taken").isEmpty();
   }
 
   @Test
@@ -94,11 +98,11 @@ class WorkbenchTest {
         post(AT + "/school")
             .param("school", reader.planned(SET).set().getSchool().name())
             .param("finger", "R2"));
-    assertThat(history.standing(SET).undo()).isEmpty();
+    assertThat(standing().undo()).isEmpty();
     String width =
         reader.planned(SET).set().nail(Finger.R2).value(Quantity.WIDTH).orElseThrow().toString();
     text(post("/sets/5/measure/R2/WIDTH").param("value", "11.9").param("seen", width));
-    assertThat(history.standing(SET).undo()).isEmpty();
+    assertThat(standing().undo()).isEmpty();
     text(post("/sets/5/measure/R2/WIDTH").param("value", width).param("seen", "11.9"));
   }
 
@@ -107,15 +111,15 @@ class WorkbenchTest {
     text(post(AT + "/R2/APEX_THICKNESS").param("value", "1.9"));
     String kept = text(post(AT + "/R2/versions").param("name", "  thick "));
     assertThat(kept).contains("<b>thick</b>");
-    long version = history.standing(SET).versions().get(0).getId();
+    long version = standing().versions().get(0).getId();
     history.undo(SET);
     assertThat(text(get(AT + "/R2/show").param("ghost", "version-" + version)))
         .contains("class=\"ghost\"");
     text(post(AT + "/R2/versions/" + version));
     assertThat(plan(Finger.R2).build().profile().apexThickness()).isEqualTo(1.9);
-    assertThat(history.standing(SET).undo().orElseThrow()).contains("back to thick");
+    assertThat(standing().undo().orElseThrow()).contains("back to thick");
     text(post(AT + "/R2/versions").param("name", "thick"));
-    assertThat(history.standing(SET).versions()).as("replaced, not doubled").hasSize(1);
+    assertThat(standing().versions()).as("replaced, not doubled").hasSize(1);
     assertThat(ask(post(AT + "/R2/versions/999")).getStatus()).isEqualTo(404);
     assertThat(ask(post("/sets/4/structure/R2/versions/" + version)).getStatus())
         .as("another set's")
