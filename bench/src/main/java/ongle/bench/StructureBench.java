@@ -129,10 +129,25 @@ public class StructureBench {
         .toList();
   }
 
-  private SetWish wish() {
+  /** What is asked for: something usual, and the longest that is worn. */
+  @State(Scope.Benchmark)
+  public static class Asked {
+    @Param({"ALMOND 8", "STILETTO 14"})
+    public String wish;
+
+    NailShape shape() {
+      return NailShape.valueOf(wish.split(" ")[0]);
+    }
+
+    double millimetres() {
+      return Double.parseDouble(wish.split(" ")[1]);
+    }
+  }
+
+  private SetWish wish(NailShape shape, double millimetres) {
     return new SetWish(
-        NailShape.ALMOND,
-        new LengthWish(LengthWish.Mode.MILLIMETRES, 8),
+        shape,
+        new LengthWish(LengthWish.Mode.MILLIMETRES, millimetres),
         Product.HARD_GEL,
         ApexSchool.COMPUTED,
         CrossThickness.SALON,
@@ -141,10 +156,10 @@ public class StructureBench {
   }
 
   @Benchmark
-  public SetPlan tenNailsPlannedWithComputedApexes() {
+  public SetPlan tenNailsPlannedWithComputedApexes(Asked asked) {
     double wider = wider();
     return SetPlanner.plan(
-        wish(),
+        wish(asked.shape(), asked.millimetres()),
         Arrays.stream(Finger.values())
             .map(finger -> new SetPlanner.Item(nail(finger, wider), Adjustments.NONE))
             .toList());
@@ -152,7 +167,7 @@ public class StructureBench {
 
   @Benchmark
   public Object schoolsRemediesAndOutlookOfOneNail() {
-    SetWish wish = wish();
+    SetWish wish = wish(NailShape.ALMOND, 8);
     Adjustments tooLong =
         new Adjustments(
             Map.of(Quantity.EXTENSION, 19.0), Optional.empty(), Optional.of(BuildWay.FORM));

@@ -1,5 +1,7 @@
 package ongle.core.plan;
 
+import java.util.ArrayList;
+import java.util.Collections;
 import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.List;
@@ -140,12 +142,13 @@ public final class SetPlanner {
   }
 
   private static double searchedPlace(List<Draft> drafts, ToDoubleFunction<Draft> length) {
-    List<Scheme> schemes =
-        drafts.stream().map(draft -> draft.scheme(length.applyAsDouble(draft))).toList();
+    List<Scheme> schemes = new ArrayList<>();
+    drafts.forEach(draft -> schemes.add(draft.scheme(length.applyAsDouble(draft))));
     double best = DRAWN_TO;
-    double least = costs(schemes, DRAWN_TO);
-    for (double share = ApexSchool.REARMOST; share < ApexSchool.FOREMOST + 1e-9; share += FAR) {
-      double costs = costs(schemes, share);
+    double least = costs(schemes, DRAWN_TO, Double.POSITIVE_INFINITY);
+    // From the tip back: on long nails the best lies far forward, and what follows is soon dropped.
+    for (double share = ApexSchool.FOREMOST; share > ApexSchool.REARMOST - 1e-9; share -= FAR) {
+      double costs = costs(schemes, share, least);
       if (costs < least) {
         least = costs;
         best = share;
@@ -156,7 +159,7 @@ public final class SetPlanner {
       double middle = best;
       for (double share : new double[] {middle - apart, middle + apart}) {
         if (share >= ApexSchool.REARMOST && share <= ApexSchool.FOREMOST) {
-          double costs = costs(schemes, share);
+          double costs = costs(schemes, share, least);
           if (costs < least) {
             least = costs;
             best = share;
@@ -169,20 +172,31 @@ public final class SetPlanner {
 
   /**
    * Product of the set, mm³, more the farther from a third; a place where a nail cracks is none.
+   *
+   * @param enough what need not be beaten by more: the rest is not looked at then, mm³
    */
-  private static double costs(List<Scheme> schemes, double share) {
-    double product =
-        schemes.stream()
-            .mapToDouble(
-                scheme -> {
-                  double at = share * scheme.nail().plateLength();
-                  ApexSolver.Apex apex = Draft.apexAt(scheme, at);
-                  return apex.holds() || share == DRAWN_TO
-                      ? scheme.with(at, apex.thickness()).roughVolume()
-                      : Double.POSITIVE_INFINITY;
-                })
-            .sum();
-    return product * (1 + DRAWN * (share - DRAWN_TO) * (share - DRAWN_TO));
+  private static double costs(List<Scheme> schemes, double share, double enough) {
+    double drawn = 1 + DRAWN * (share - DRAWN_TO) * (share - DRAWN_TO);
+    // No nail takes less than its floor: a place that loses already is not searched any further.
+    double product = schemes.stream().mapToDouble(scheme -> thinnest(scheme, share)).sum();
+    for (Scheme scheme : schemes) {
+      if (product * drawn >= enough) {
+        break;
+      }
+      double at = share * scheme.nail().plateLength();
+      ApexSolver.Apex apex = Draft.apexAt(scheme, at);
+      if (!apex.holds() && share != DRAWN_TO) {
+        // It will crack at the next place too, most likely: asked first, it spares the others.
+        Collections.swap(schemes, 0, schemes.indexOf(scheme));
+        return Double.POSITIVE_INFINITY;
+      }
+      product += scheme.with(at, apex.thickness()).roughVolume() - thinnest(scheme, share);
+    }
+    return product * drawn;
+  }
+
+  private static double thinnest(Scheme scheme, double share) {
+    return scheme.with(share * scheme.nail().plateLength(), scheme.floor()).roughVolume();
   }
 
   private static NailPlan plan(

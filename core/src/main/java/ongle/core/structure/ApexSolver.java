@@ -1,8 +1,11 @@
 package ongle.core.structure;
 
 import java.util.Comparator;
+import java.util.HashMap;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.DoubleFunction;
 
 /**
  * Finds the thinnest apex that carries the extension until the last day. Thickness answers cracking
@@ -81,27 +84,45 @@ public final class ApexSolver {
    */
   public static Apex thinnest(
       Design design, double at, double from, double to, Term term, Set<Cause> causes) {
+    return thinnest(asked(design, at, term), at, from, to, causes);
+  }
+
+  /**
+   * How a design endures by the thickness of its apex at one place, mm; every thickness is worked
+   * out once.
+   */
+  static DoubleFunction<Endurance> asked(Design design, double at, Term term) {
+    Map<Double, Endurance> answered = new HashMap<>();
+    return thickness ->
+        answered.computeIfAbsent(
+            thickness, asked -> Endurance.roughly(design.with(at, asked), term));
+  }
+
+  static Apex thinnest(
+      DoubleFunction<Endurance> asked, double at, double from, double to, Set<Cause> causes) {
     double weak = from;
-    Margins.Margin least = shortest(design, at, weak, term, causes);
+    Margins.Margin least = shortest(asked, weak, causes);
     if (least.ofAim() >= 1) {
       return new Apex(at, from, true, Optional.empty());
     }
     double marginWeak = least.ofAim();
     double strong = to;
-    Margins.Margin most = shortest(design, at, strong, term, causes);
+    Margins.Margin most = shortest(asked, strong, causes);
     double marginStrong = most.ofAim();
     if (marginStrong < 1) {
-      return nearest(design, at, from, to, term, causes);
+      return nearest(asked, at, from, to, causes);
     }
     Cause binding = least.cause();
-    // Regula falsi, each guess a hair to the other side of the last, so that the bracket closes
+    // Regula falsi on the root of the margin, as a section carries with the square of its height;
+    // each guess a hair to the other side of the last, so that the bracket closes
     // from both.
     boolean held = true;
     while (strong - weak > TOLERANCE) {
-      double share = (1 - marginWeak) / (marginStrong - marginWeak);
+      double share =
+          (1 - Math.sqrt(marginWeak)) / (Math.sqrt(marginStrong) - Math.sqrt(marginWeak));
       double guess = weak + share * (strong - weak) + (held ? -TOLERANCE : TOLERANCE) / 3;
       double tried = Math.max(weak + TOLERANCE / 4, Math.min(strong - TOLERANCE / 4, guess));
-      Margins.Margin shortest = shortest(design, at, tried, term, causes);
+      Margins.Margin shortest = shortest(asked, tried, causes);
       held = shortest.ofAim() >= 1;
       if (held) {
         strong = tried;
@@ -116,12 +137,12 @@ public final class ApexSolver {
   }
 
   private static Apex nearest(
-      Design design, double at, double from, double to, Term term, Set<Cause> causes) {
+      DoubleFunction<Endurance> asked, double at, double from, double to, Set<Cause> causes) {
     Apex best = null;
     double reached = 0;
     for (int i = 0; i <= TRIED; i++) {
       double thickness = from + (to - from) * i / TRIED;
-      Margins.Margin shortest = shortest(design, at, thickness, term, causes);
+      Margins.Margin shortest = shortest(asked, thickness, causes);
       if (shortest.ofAim() > reached) {
         reached = shortest.ofAim();
         best = new Apex(at, thickness, reached >= 1, Optional.of(shortest.cause()));
@@ -131,8 +152,8 @@ public final class ApexSolver {
   }
 
   private static Margins.Margin shortest(
-      Design design, double at, double thickness, Term term, Set<Cause> causes) {
-    Endurance endurance = Endurance.roughly(design.with(at, thickness), term);
+      DoubleFunction<Endurance> asked, double thickness, Set<Cause> causes) {
+    Endurance endurance = asked.apply(thickness);
     return causes.stream()
         .map(endurance::of)
         .min(Comparator.comparingDouble(Margins.Margin::ofAim))

@@ -2,6 +2,7 @@ package ongle.core.structure;
 
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.DoubleFunction;
 import ongle.core.nail.Nail;
 import ongle.core.product.Product;
 import ongle.core.shape.Outline;
@@ -110,12 +111,12 @@ public record Scheme(
    */
   public ApexSolver.Apex apex(double at) {
     double thickest = thickest(at);
-    Endurance thin = Endurance.roughly(with(at, floor), term);
-    double forPlate = forPlate(at, thickest, thin);
+    DoubleFunction<Endurance> asked = ApexSolver.asked(this, at, term);
+    double forPlate = forPlate(at, thickest, asked);
     ApexSolver.Apex crack =
-        thin.of(Cause.CRACK).ofAim() >= 1
+        asked.apply(floor).of(Cause.CRACK).ofAim() >= 1
             ? new ApexSolver.Apex(at, floor, true, Optional.empty())
-            : ApexSolver.thinnest(this, at, floor, thickest, term, Set.of(Cause.CRACK));
+            : ApexSolver.thinnest(asked, at, floor, thickest, Set.of(Cause.CRACK));
     return forPlate > crack.thickness()
         ? new ApexSolver.Apex(at, forPlate, crack.holds(), Optional.of(Cause.PLATE))
         : crack;
@@ -138,15 +139,16 @@ public record Scheme(
    * @param thickest mm
    */
   double carries(double at, double thickest) {
-    Endurance thin = Endurance.roughly(with(at, floor), term);
+    DoubleFunction<Endurance> asked = ApexSolver.asked(this, at, term);
+    Endurance thin = asked.apply(floor);
     double crack = thin.of(Cause.CRACK).ofAim();
     if (crack < 1) {
-      crack = margin(at, thickest, Cause.CRACK);
+      crack = asked.apply(thickest).of(Cause.CRACK).ofAim();
     }
     double plate = thin.of(Cause.PLATE).ofAim();
     if (plate < 1) {
-      double forPlate = forPlate(at, thickest, thin);
-      plate = forPlate > floor ? margin(at, forPlate, Cause.PLATE) : plate;
+      double forPlate = forPlate(at, thickest, asked);
+      plate = asked.apply(forPlate).of(Cause.PLATE).ofAim();
     }
     double atBed = Math.min(thin.of(Cause.BED).ofAim(), thin.of(Cause.LIFT).ofAim());
     return Math.min(Math.min(crack, plate), atBed);
@@ -156,22 +158,18 @@ public record Scheme(
    * How thick the plate asks for: continuous in every measure, as what thickness cannot buy it does
    * not lay.
    */
-  private double forPlate(double at, double thickest, Endurance thinnest) {
-    double thin = thinnest.of(Cause.PLATE).ofAim();
+  private double forPlate(double at, double thickest, DoubleFunction<Endurance> asked) {
+    double thin = asked.apply(floor).of(Cause.PLATE).ofAim();
     if (thin >= 1 || thickest <= floor) {
       return floor;
     }
-    double gained = (margin(at, thickest, Cause.PLATE) - thin) * Cause.PLATE.aim();
+    double gained = (asked.apply(thickest).of(Cause.PLATE).ofAim() - thin) * Cause.PLATE.aim();
     double pays = Math.max(0, gained / (thickest - floor)) / PAYS_FROM;
     if (pays == 0) {
       return floor;
     }
-    ApexSolver.Apex met = ApexSolver.thinnest(this, at, floor, thickest, term, Set.of(Cause.PLATE));
+    ApexSolver.Apex met = ApexSolver.thinnest(asked, at, floor, thickest, Set.of(Cause.PLATE));
     double raise = (met.holds() ? met.thickness() : thickest) - floor;
     return floor + raise * Math.min(1, pays * pays);
-  }
-
-  private double margin(double at, double thickness, Cause cause) {
-    return Endurance.roughly(with(at, thickness), term).of(cause).ofAim();
   }
 }
