@@ -8,12 +8,10 @@ import org.springframework.boot.SpringApplication;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
 import org.springframework.boot.context.properties.ConfigurationPropertiesScan;
 import org.springframework.context.annotation.Bean;
-import org.springframework.resilience.annotation.EnableResilientMethods;
 
 /** Ongle, the planning bench for nail technicians. */
 @SpringBootApplication
 @ConfigurationPropertiesScan
-@EnableResilientMethods
 public class OngleApplication {
   public static void main(String[] args) {
     SpringApplication.run(OngleApplication.class, args);

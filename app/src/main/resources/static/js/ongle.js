@@ -3,10 +3,9 @@
 (() => {
   'use strict';
 
-  // --- what is on its way -------------------------------------------------------------------
+  // --- what is on its way, and what did not arrive --------------------------------------------
   let underway = 0;
   let whenQuiet = [];
-  const failed = new Set();
 
   function tell(message) {
     window.dispatchEvent(new CustomEvent('ongle-trouble', { detail: message }));
@@ -16,7 +15,10 @@
     Alpine.data('trouble', () => ({
       message: '',
       say(event) { this.message = event.detail; },
-      again() { failed.forEach((each) => htmx.trigger(each, 'keep')); },
+      again() {
+        if (lost.size > 0) again();
+        else location.reload();
+      },
     }));
   });
 
@@ -25,16 +27,87 @@
     else whenQuiet.push(quiet);
   }
 
+  // Changes the server did not take, by what they were made with. They stay on the page, are sent again
+  // when it was the server's moment, and go when a later change takes their place.
+  const lost = new Map();
+  const waits = [1, 2, 4, 8, 15, 30];
+  let tries = 0;
+  let timer = null;
+
+  function passing(status) {
+    return status === 0 || status >= 500;
+  }
+
+  function why(status) {
+    if (status === 0) return 'Ongle does not answer';
+    if (status === 507) return 'the disk is full. Make room on it';
+    if (status === 503) return 'too much at once';
+    if (status === 413) return 'that is more than Ongle takes at once';
+    if (status === 404) return 'this is not there any more. Load the page again';
+    if (status === 403) return 'only Ongle’s own pages may change the salon’s data';
+    if (status >= 500) return 'something went wrong on our side';
+    return 'Ongle could not make sense of that';
+  }
+
+  function markLost() {
+    const saved = document.getElementById('saved');
+    if (!saved || lost.size === 0) return;
+    saved.textContent = 'Not saved';
+    saved.classList.add('not');
+  }
+  document.addEventListener('htmx:afterSettle', markLost);
+
+  function showLost(status) {
+    markLost();
+    tell(`Not saved: ${why(status)}. What you typed is still here${passing(status) ? '; it is sent again by itself' : ''}.`);
+  }
+
+  // One after the other, in the order they were made, so that none overtakes another.
+  let sending = false;
+  async function again() {
+    if (sending) return;
+    sending = true;
+    clearTimeout(timer);
+    while (lost.size > 0) {
+      const [name, { element, verb, path, target, swap, values }] = lost.entries().next().value;
+      lost.delete(name);
+      await htmx.ajax(verb, path, { source: element.isConnected ? element : document.body, target, swap, values }).catch(() => {});
+      if (lost.has(name)) break;
+    }
+    sending = false;
+  }
+
+  function later(status) {
+    clearTimeout(timer);
+    // An error of ours comes back each time; a server that is away or out of room does not.
+    if (!passing(status) || (status === 500 && tries >= waits.length)) return;
+    timer = setTimeout(again, 1000 * waits[Math.min(tries, waits.length - 1)]);
+    tries++;
+  }
+
+  window.addEventListener('online', () => { if (lost.size > 0) again(); });
+  window.addEventListener('beforeunload', (event) => { if (lost.size > 0) event.preventDefault(); });
+
   document.addEventListener('htmx:beforeSend', () => { underway++; });
   document.addEventListener('htmx:afterRequest', (event) => {
     underway = Math.max(0, underway - 1);
-    const element = event.detail.elt;
-    if (event.detail.successful) failed.delete(element);
-    else failed.add(element);
-    if (!event.detail.successful) {
-      const gone = !event.detail.xhr || event.detail.xhr.status === 0;
-      tell(`Not saved: Ongle ${gone ? 'does not answer' : 'could not take that'}. What you typed is still here.`);
-    } else if (failed.size === 0) {
+    const { elt: element, requestConfig: sent, successful, xhr, target } = event.detail;
+    const status = xhr?.status ?? 0;
+    const changes = sent.verb !== 'get';
+    // The same thing changed later takes its place.
+    const name = `${sent.path} ${[...sent.formData.keys()]}`;
+    if (changes && successful) {
+      lost.delete(name);
+      tries = 0;
+      if (lost.size === 0) tell('');
+      else again();
+    } else if (changes) {
+      lost.set(name, { element, verb: sent.verb, path: sent.path, target, swap: event.detail.etc?.swapOverride, values: sent.formData });
+      showLost(status);
+      later(status);
+    } else if (!successful && lost.size === 0) {
+      tell(`Not shown: ${why(status)}.`);
+    } else if (lost.size === 0) {
       tell('');
     }
     if (underway === 0) {
@@ -135,8 +208,9 @@
     const focused = document.activeElement?.id;
     document.activeElement?.blur?.();
     setTimeout(() => once(async () => {
-      const answer = await fetch(`${base}/${finger}/twin`, { method: 'POST' });
-      if (answer.ok) {
+      const answer = await fetch(`${base}/${finger}/twin`, { method: 'POST' }).catch(() => ({ ok: false, status: 0 }));
+      if (!answer.ok) tell(`Not copied: ${why(answer.status)}.`);
+      else {
         if (focused) sessionStorage.setItem('focus', focused);
         location.href = answer.url;
       }

@@ -26,6 +26,7 @@ import ongle.core.portion.Material;
 import ongle.core.portion.Need;
 import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.support.TransactionOperations;
 
 /** Notes what happens in an appointment, and says where it stands. */
 @Service
@@ -41,6 +42,7 @@ class BenchDesk {
   private final Clock calendar;
   private final BenchFeed feed;
   private final Shelf shelf;
+  private final TransactionOperations changes;
 
   BenchDesk(
       VisitPlanner visits,
@@ -48,7 +50,9 @@ class BenchDesk {
       BenchClock clock,
       Clock calendar,
       BenchFeed feed,
-      Shelf shelf) {
+      Shelf shelf,
+      TransactionOperations changes) {
+    this.changes = changes;
     this.visits = visits;
     this.events = events;
     this.clock = clock;
@@ -148,15 +152,14 @@ class BenchDesk {
         over ? shelf.taken(visit.planned().id(), run.number()) : List.of());
   }
 
-  /** What it used up leaves the shelf, and the set is worn from today. */
+  /** What it used up leaves the shelf, and the set is worn from today: both or neither. */
   private void finishOnce(PlannedVisit visit, int run) {
-    try {
-      if (shelf.take(visit.planned().id(), run, visit.plan().amounts(), today())) {
-        visits.finish(visit, today());
-      }
-    } catch (DataIntegrityViolationException anotherScreenDid) {
-      // Counted once, which is what is wanted.
-    }
+    changes.executeWithoutResult(
+        status -> {
+          if (shelf.take(visit.planned().id(), run, visit.plan().amounts(), today())) {
+            visits.finish(visit, today());
+          }
+        });
   }
 
   Optional<String> clockTrouble() {

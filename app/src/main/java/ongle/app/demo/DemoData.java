@@ -94,6 +94,7 @@ class DemoData implements SmartInitializingSingleton {
 
   private void bringUpToDate() {
     LocalDate today = LocalDate.now(clock);
+    salon.furnish();
     if (clients.count() == 0) {
       fill(today);
       history.beginHere(); // nobody would want to take the demo itself back

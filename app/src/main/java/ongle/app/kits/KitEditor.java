@@ -9,14 +9,11 @@ import ongle.app.web.Edit;
 import ongle.app.web.NotFound;
 import ongle.app.web.Numbers;
 import ongle.core.shape.NailShape;
-import org.springframework.dao.OptimisticLockingFailureException;
-import org.springframework.resilience.annotation.Retryable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
 /** Every change to a kit goes through here; a field is only overwritten by someone who saw it. */
 @Service
-@Retryable(includes = OptimisticLockingFailureException.class, maxRetries = 4, delay = 15)
 public class KitEditor {
   private final KitRepository kits;
   private final KitCatalogue catalogue;

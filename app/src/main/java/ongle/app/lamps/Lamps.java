@@ -10,14 +10,11 @@ import ongle.app.web.NotFound;
 import ongle.app.web.Numbers;
 import ongle.core.cure.Lamp;
 import org.springframework.beans.factory.SmartInitializingSingleton;
-import org.springframework.dao.OptimisticLockingFailureException;
-import org.springframework.resilience.annotation.Retryable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
 /** The salon's lamps; a salon without any begins with the two usual ones. */
 @Service
-@Retryable(includes = OptimisticLockingFailureException.class, maxRetries = 4, delay = 15)
 public class Lamps implements SmartInitializingSingleton {
   private final LampRepository stored;
   private final Clock clock;

@@ -19,14 +19,11 @@ import ongle.core.photo.Card;
 import ongle.core.photo.MarkTrouble;
 import ongle.core.photo.PhotoMeasure;
 import ongle.core.photo.Spot;
-import org.springframework.dao.OptimisticLockingFailureException;
-import org.springframework.resilience.annotation.Retryable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
 /** Pictures of hands: taken in, marked, measured, and kept or forgotten. */
 @Service
-@Retryable(includes = OptimisticLockingFailureException.class, maxRetries = 4, delay = 15)
 class PhotoDesk {
   /** A picture nobody keeps is forgotten after this many hours. */
   private static final int FORGOTTEN_AFTER_HOURS = 24;

@@ -7,14 +7,11 @@ import java.util.stream.Stream;
 import ongle.app.web.NotFound;
 import ongle.core.portion.Material;
 import ongle.core.product.Product;
-import org.springframework.dao.OptimisticLockingFailureException;
-import org.springframework.resilience.annotation.Retryable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
 /** What the salon builds with: the usual products, and its own beside them. */
 @Service
-@Retryable(includes = OptimisticLockingFailureException.class, maxRetries = 4, delay = 15)
 public class Products {
   private final ProductRepository stored;
 

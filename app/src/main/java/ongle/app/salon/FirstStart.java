@@ -14,6 +14,6 @@ class FirstStart implements SmartInitializingSingleton {
 
   @Override
   public void afterSingletonsInstantiated() {
-    settings.current();
+    settings.furnish();
   }
 }

@@ -7,14 +7,11 @@ import ongle.app.kits.KitEditor;
 import ongle.app.kits.ShippedKits;
 import ongle.core.bench.Routine;
 import ongle.core.plan.SalonFigures;
-import org.springframework.dao.OptimisticLockingFailureException;
-import org.springframework.resilience.annotation.Retryable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
-/** The salon's settings; the first time they are asked for, the salon is furnished. */
+/** The salon's settings. */
 @Service
-@Retryable(includes = OptimisticLockingFailureException.class, maxRetries = 4, delay = 15)
 public class SalonSettings {
   private final SalonRepository salons;
   private final KitEditor kits;
@@ -24,13 +21,22 @@ public class SalonSettings {
     this.kits = kits;
   }
 
-  @Transactional
+  @Transactional(readOnly = true)
   public Salon current() {
-    return salons.findById(Salon.THE_ONE).orElseGet(this::furnish);
+    return salons.findById(Salon.THE_ONE).orElseThrow();
+  }
+
+  /** Gives a new salon what every salon begins with; once. */
+  @Transactional
+  public void furnish() {
+    if (salons.findById(Salon.THE_ONE).isEmpty()) {
+      kits.bringIn(ShippedKits.all());
+      salons.saveAndFlush(new Salon());
+    }
   }
 
   /** The salon's steps in its order. */
-  @Transactional
+  @Transactional(readOnly = true)
   public Routine routine() {
     return current().routine();
   }
@@ -51,7 +57,7 @@ public class SalonSettings {
   }
 
   /** The planning figures sets are planned with. */
-  @Transactional
+  @Transactional(readOnly = true)
   public SalonFigures figures() {
     return current().figures();
   }
@@ -71,10 +77,5 @@ public class SalonSettings {
   @Transactional
   void change(Consumer<Salon> how) {
     how.accept(current());
-  }
-
-  private Salon furnish() {
-    kits.bringIn(ShippedKits.all());
-    return salons.saveAndFlush(new Salon());
   }
 }

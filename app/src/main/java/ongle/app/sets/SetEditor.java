@@ -39,9 +39,6 @@ import ongle.core.structure.ApexSchool;
 import ongle.core.structure.CrossThickness;
 import ongle.core.structure.UpperArch;
 import ongle.core.wear.PrepStep;
-import org.springframework.dao.DataIntegrityViolationException;
-import org.springframework.dao.OptimisticLockingFailureException;
-import org.springframework.resilience.annotation.Retryable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -50,7 +47,6 @@ import org.springframework.transaction.annotation.Transactional;
  * stood in it; edits of different fields never get in each other's way.
  */
 @Service
-@Retryable(includes = OptimisticLockingFailureException.class, maxRetries = 4, delay = 15)
 public class SetEditor {
   private final SetRepository sets;
   private final SalonSettings salon;
@@ -68,18 +64,17 @@ public class SetEditor {
   }
 
   /** Begins a set; the same form key gives the same set. */
+  @Transactional
   public NailSet begin(UUID formKey, long clientId, LocalDateTime at) {
-    return sets.findByFormKey(formKey).orElseGet(() -> beginOnce(formKey, clientId, at));
-  }
-
-  private NailSet beginOnce(UUID formKey, long clientId, LocalDateTime at) {
-    try {
-      NailSet set = new NailSet(formKey, clientId, at, salon.current());
-      reader.visits(clientId).stream().reduce((earlier, later) -> later).ifPresent(set::goOnFrom);
-      return sets.saveAndFlush(set);
-    } catch (DataIntegrityViolationException sentTwice) {
-      return sets.findByFormKey(formKey).orElseThrow(() -> sentTwice);
-    }
+    return sets.findByFormKey(formKey)
+        .orElseGet(
+            () -> {
+              NailSet set = new NailSet(formKey, clientId, at, salon.current());
+              reader.visits(clientId).stream()
+                  .reduce((earlier, later) -> later)
+                  .ifPresent(set::goOnFrom);
+              return sets.saveAndFlush(set);
+            });
   }
 
   /** Takes what was typed for one nail and plans the set anew. */

@@ -7,8 +7,6 @@ import java.util.List;
 import java.util.Optional;
 import ongle.app.products.Products;
 import ongle.app.web.NotFound;
-import org.springframework.dao.OptimisticLockingFailureException;
-import org.springframework.resilience.annotation.Retryable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.databind.json.JsonMapper;
@@ -18,7 +16,6 @@ import tools.jackson.databind.json.JsonMapper;
  * under a name.
  */
 @Service
-@Retryable(includes = OptimisticLockingFailureException.class, maxRetries = 4, delay = 15)
 public class SetHistory {
   /** Steps kept; nobody goes farther back than that in one sitting. */
   private static final int MOST_STEPS = 300;

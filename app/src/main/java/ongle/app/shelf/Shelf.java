@@ -10,14 +10,11 @@ import ongle.app.web.NotFound;
 import ongle.core.portion.Lot;
 import ongle.core.portion.Material;
 import ongle.core.portion.Need;
-import org.springframework.dao.OptimisticLockingFailureException;
-import org.springframework.resilience.annotation.Retryable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
 /** The shelf: its lots, whether they do for a set, and counting out what a visit took. */
 @Service
-@Retryable(includes = OptimisticLockingFailureException.class, maxRetries = 4, delay = 15)
 public class Shelf {
   private final LotRepository lots;
   private final LotUseRepository uses;

@@ -4,14 +4,11 @@ import java.util.Optional;
 import java.util.OptionalInt;
 import ongle.app.visits.VisitPlanner;
 import ongle.app.web.NotFound;
-import org.springframework.dao.OptimisticLockingFailureException;
-import org.springframework.resilience.annotation.Retryable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
 /** The book of appointments, held against what the bench plans. */
 @Service
-@Retryable(includes = OptimisticLockingFailureException.class, maxRetries = 4, delay = 15)
 class Book {
   private final AppointmentRepository appointments;
   private final VisitPlanner visits;

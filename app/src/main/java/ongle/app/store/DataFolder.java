@@ -1,0 +1,82 @@
+package ongle.app.store;
+
+import java.io.IOException;
+import java.nio.channels.FileChannel;
+import java.nio.channels.FileLock;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.nio.file.StandardOpenOption;
+import java.nio.file.attribute.PosixFilePermission;
+import java.nio.file.attribute.PosixFilePermissions;
+import java.util.Set;
+import org.springframework.context.ApplicationContextInitializer;
+import org.springframework.context.ConfigurableApplicationContext;
+
+/**
+ * Looks over the folder the data lies in before anything opens it: it has to be there, writable,
+ * with room, nobody else's at work in it, and an update that was cut short is taken back.
+ */
+public final class DataFolder
+    implements ApplicationContextInitializer<ConfigurableApplicationContext> {
+  /** Room needed to begin, bytes. */
+  private static final long ROOM = 64L << 20;
+
+  /** The owner's alone: it holds what clients told about their health. */
+  private static final Set<PosixFilePermission> OWN_FOLDER =
+      PosixFilePermissions.fromString("rwx------");
+
+  static final Set<PosixFilePermission> OWN_FILE = PosixFilePermissions.fromString("rw-------");
+
+  @Override
+  public void initialize(ConfigurableApplicationContext context) {
+    String url = context.getEnvironment().getRequiredProperty("spring.datasource.url");
+    boolean onlyBuilding = Boolean.getBoolean("spring.aot.processing");
+    if (url.startsWith("jdbc:h2:file:") && !onlyBuilding) {
+      open(Path.of(context.getEnvironment().getRequiredProperty("ongle.data-dir")));
+    }
+  }
+
+  /**
+   * @throws CannotStart if nothing can be kept there
+   */
+  static void open(Path folder) {
+    try {
+      Files.createDirectories(folder);
+      own(folder, OWN_FOLDER);
+      Path probe = Files.createTempFile(folder, "probe", null);
+      Files.write(probe, new byte[1]);
+      Files.delete(probe);
+    } catch (IOException e) {
+      throw new CannotStart(CannotStart.Why.NOT_WRITABLE, folder, e);
+    }
+    try {
+      if (Files.getFileStore(folder).getUsableSpace() < ROOM) {
+        throw new CannotStart(CannotStart.Why.FULL, folder, null);
+      }
+      Path file = folder.resolve(DataFile.NAME);
+      if (Files.exists(file)) {
+        own(file, OWN_FILE);
+        refuseIfOpen(file, folder);
+      }
+      Update.takeBackIfCutShort(folder);
+    } catch (IOException e) {
+      throw new CannotStart(CannotStart.Why.NOT_WRITABLE, folder, e);
+    }
+  }
+
+  static void own(Path path, Set<PosixFilePermission> permissions) throws IOException {
+    if (path.getFileSystem().supportedFileAttributeViews().contains("posix")) {
+      Files.setPosixFilePermissions(path, permissions);
+    }
+  }
+
+  private static void refuseIfOpen(Path file, Path folder) throws IOException {
+    try (FileChannel channel =
+            FileChannel.open(file, StandardOpenOption.READ, StandardOpenOption.WRITE);
+        FileLock lock = channel.tryLock()) {
+      if (lock == null) {
+        throw new CannotStart(CannotStart.Why.OPEN_ALREADY, folder, null);
+      }
+    }
+  }
+}

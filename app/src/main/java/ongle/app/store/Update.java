@@ -1,0 +1,92 @@
+package ongle.app.store;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
+import java.nio.channels.FileChannel;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
+import java.nio.file.StandardOpenOption;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipInputStream;
+import org.flywaydb.core.Flyway;
+import org.flywaydb.core.api.FlywayException;
+import org.springframework.beans.factory.annotation.Value;
+import org.springframework.boot.flyway.autoconfigure.FlywayMigrationStrategy;
+import org.springframework.jdbc.core.JdbcTemplate;
+import org.springframework.stereotype.Component;
+
+/**
+ * Brings the tables up to date. The database keeps each change of a table at once, so an update
+ * that is cut short would leave them half changed: a copy is made before, and put back at the next
+ * start if the update did not come to its end.
+ */
+@Component
+class Update implements FlywayMigrationStrategy {
+  static final String COPY = "before-update.zip";
+  private static final String PART = ".part";
+
+  private final Path folder;
+  private final DataFile file;
+
+  Update(@Value("${ongle.data-dir}") Path folder, DataFile file) {
+    this.folder = folder;
+    this.file = file;
+  }
+
+  @Override
+  public void migrate(Flyway flyway) {
+    boolean kept = Files.exists(folder.resolve(DataFile.NAME));
+    if (!kept || flyway.info().pending().length == 0) {
+      flyway.migrate(); // in memory there is nothing to lose, and nothing to do is soon done
+      return;
+    }
+    try {
+      copy(flyway);
+      flyway.migrate();
+      file.keep();
+      Files.delete(folder.resolve(COPY));
+    } catch (IOException | FlywayException e) {
+      throw new CannotStart(CannotStart.Why.UPDATE_FAILED, folder, e);
+    }
+  }
+
+  /** The copy bears its name only once it is whole. */
+  private void copy(Flyway flyway) throws IOException {
+    Path part = folder.resolve(COPY + PART);
+    Files.deleteIfExists(part);
+    new JdbcTemplate(flyway.getConfiguration().getDataSource())
+        .update("backup to ?", part.toString());
+    keep(part);
+    Files.move(part, folder.resolve(COPY), StandardCopyOption.ATOMIC_MOVE);
+  }
+
+  /** To be called before the database is opened. */
+  static void takeBackIfCutShort(Path folder) throws IOException {
+    Path copy = folder.resolve(COPY);
+    if (!Files.exists(copy)) {
+      return;
+    }
+    Path part = folder.resolve(DataFile.NAME + PART);
+    try (InputStream in = Files.newInputStream(copy);
+        ZipInputStream zip = new ZipInputStream(in)) {
+      for (ZipEntry each = zip.getNextEntry(); each != null; each = zip.getNextEntry()) {
+        if (each.getName().endsWith(DataFile.NAME)) {
+          Files.copy(zip, part, StandardCopyOption.REPLACE_EXISTING);
+        }
+      }
+    }
+    keep(part);
+    Files.move(part, folder.resolve(DataFile.NAME), StandardCopyOption.ATOMIC_MOVE);
+    Files.delete(copy);
+  }
+
+  private static void keep(Path path) {
+    try (FileChannel channel = FileChannel.open(path, StandardOpenOption.WRITE)) {
+      channel.force(true);
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+  }
+}
