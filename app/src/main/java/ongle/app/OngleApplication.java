@@ -8,10 +8,12 @@ import org.springframework.boot.SpringApplication;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
 import org.springframework.boot.context.properties.ConfigurationPropertiesScan;
 import org.springframework.context.annotation.Bean;
+import org.springframework.scheduling.annotation.EnableScheduling;
 
 /** Ongle, the planning bench for nail technicians. */
 @SpringBootApplication
 @ConfigurationPropertiesScan
+@EnableScheduling
 public class OngleApplication {
   public static void main(String[] args) {
     SpringApplication.run(OngleApplication.class, args);

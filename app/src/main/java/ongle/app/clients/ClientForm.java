@@ -56,7 +56,7 @@ public class ClientForm {
   }
 
   public UUID getFormKey() {
-    return formKey;
+    return formKey == null ? UUID.randomUUID() : formKey;
   }
 
   public void setFormKey(UUID formKey) {

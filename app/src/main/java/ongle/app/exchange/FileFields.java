@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import ongle.app.web.CleanText;
 import ongle.app.web.Numbers;
 import ongle.core.nail.Quantity;
 import tools.jackson.databind.JsonNode;
@@ -60,7 +61,7 @@ abstract class FileFields {
       faults.add(new Fault(path + name, "not a short text", "up to " + MOST_TEXT + " characters"));
       return Optional.empty();
     }
-    return Optional.of(node.stringValue());
+    return Optional.of(CleanText.of(node.stringValue()));
   }
 
   /** A number of a known quantity; null if missing or wrong. */

@@ -170,7 +170,14 @@ class FitController {
       @RequestParam(defaultValue = "") String kit,
       @ModelAttribute("seat") Seat seat,
       Model model) {
-    editor.fitFrom(id, Optional.of(kit).filter(code -> !code.isBlank()));
+    Optional<String> lead = Optional.of(kit).filter(code -> !code.isBlank());
+    lead.ifPresent(
+        code -> {
+          if (reader.planned(id).of(finger).fit().ofKit(code).isEmpty()) {
+            throw new NotFound("kit " + code);
+          }
+        });
+    editor.fitFrom(id, lead);
     show(reader.planned(id), finger, seat, model);
     return "fit/page :: stage";
   }

@@ -13,6 +13,7 @@ import jakarta.persistence.Version;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
+import java.util.UUID;
 import ongle.core.shape.NailShape;
 
 /** A box of tips or forms as the salon keeps it. */
@@ -23,6 +24,7 @@ public class Kit {
   private Long id;
 
   @Version private int version;
+  private UUID formKey;
   private String code;
   private String label;
 
@@ -48,6 +50,12 @@ public class Kit {
     outline = list.outline();
     about = list.about();
     list.rows().forEach(this::add);
+  }
+
+  /** The same form sent again brings no second one. */
+  Kit(UUID formKey, KitList list) {
+    this(list);
+    this.formKey = formKey;
   }
 
   public Long getId() {

@@ -6,6 +6,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import java.util.UUID;
 import ongle.app.web.CsvText;
 import ongle.app.web.Edit;
 import ongle.core.shape.NailShape;
@@ -205,13 +206,19 @@ class KitController {
   /** Saves the good lines of what was shown. */
   @PostMapping("/read/save")
   String save(
+      @RequestParam UUID formKey,
       @RequestParam Optional<Long> into,
       @RequestParam(defaultValue = "") String label,
       @RequestParam(defaultValue = "SQUARE") NailShape outline,
       @RequestParam String text,
       Model model)
       throws IOException {
-    KitCsv.Read read = KitCsv.read(CsvText.of(text));
+    KitCsv.Read read;
+    try {
+      read = KitCsv.read(CsvText.of(text));
+    } catch (IllegalArgumentException noLongerReadable) {
+      return preview(into, label, outline, text, Optional.empty(), model);
+    }
     if (trouble(read, into, label) != null) {
       return preview(into, label, outline, text, Optional.empty(), model);
     }
@@ -219,6 +226,7 @@ class KitController {
         into.isPresent()
             ? editor.replace(into.get(), read.rows())
             : editor.add(
+                formKey,
                 label.strip(),
                 read.kind(),
                 read.kind() == KitKind.TIPS ? outline : null,
@@ -262,6 +270,7 @@ class KitController {
     model.addAttribute("outlines", NailShape.values());
     model.addAttribute("text", text);
     model.addAttribute("kinds", KitKind.values());
+    model.addAttribute("formKey", UUID.randomUUID());
     return "kits/read";
   }
 

@@ -258,7 +258,7 @@ final class KitCsv {
       header.add(PIECES);
       csv.printRecord(header);
       for (KitRow row : kit.rows()) {
-        List<Object> line = new ArrayList<>(List.of(row.number()));
+        List<Object> line = new ArrayList<>(List.of(CsvText.guarded(row.number())));
         kit.kind().columns().forEach(column -> line.add(Numbers.format(row.mm(column), 2)));
         if (forms) {
           line.add(word(kit.kind()));

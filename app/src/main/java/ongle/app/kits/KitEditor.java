@@ -5,6 +5,7 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.UUID;
 import ongle.app.web.Edit;
 import ongle.app.web.NotFound;
 import ongle.app.web.Numbers;
@@ -47,11 +48,22 @@ public class KitEditor {
     return kit;
   }
 
-  /** Adds a kit under a name of its own. */
+  /** Adds a kit under a name of its own; the same form key adds it once. */
   @Transactional
-  Kit add(String label, KitKind kind, NailShape outline, String about, List<KitRow> rows) {
+  Kit add(
+      UUID formKey,
+      String label,
+      KitKind kind,
+      NailShape outline,
+      String about,
+      List<KitRow> rows) {
     catalogue.changing();
-    return kits.save(new Kit(new KitList(freeCode(label), label, kind, outline, about, rows)));
+    return kits.findByFormKey(formKey)
+        .orElseGet(
+            () ->
+                kits.save(
+                    new Kit(
+                        formKey, new KitList(freeCode(label), label, kind, outline, about, rows))));
   }
 
   /** Puts other sizes in the place of those it has. */

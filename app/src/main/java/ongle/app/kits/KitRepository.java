@@ -2,6 +2,7 @@ package ongle.app.kits;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.UUID;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Query;
 
@@ -16,4 +17,6 @@ interface KitRepository extends JpaRepository<Kit, Long> {
   boolean existsByCode(String code);
 
   Optional<Kit> findByCode(String code);
+
+  Optional<Kit> findByFormKey(UUID formKey);
 }

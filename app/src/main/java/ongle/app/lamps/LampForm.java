@@ -10,6 +10,7 @@ import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
+import ongle.app.web.CleanText;
 import ongle.app.web.Numbers;
 import ongle.core.cure.Lamp;
 import ongle.core.cure.Programme;
@@ -17,6 +18,14 @@ import ongle.core.cure.Programme;
 /** A lamp as typed; whatever is wrong with it is said beside its field. */
 record LampForm(
     String label, String wavelengths, String light, String programmes, Boolean thumbsApart) {
+  /** A field that was not sent is empty. */
+  LampForm {
+    label = CleanText.orEmpty(label);
+    wavelengths = CleanText.orEmpty(wavelengths);
+    light = CleanText.orEmpty(light);
+    programmes = CleanText.orEmpty(programmes);
+  }
+
   static final LampForm EMPTY = new LampForm("", "365 405", "40", "10, 30, 60", true);
 
   private static final int LONGEST_NAME = 60;
@@ -56,7 +65,7 @@ record LampForm(
     }
     Set<Integer> waves = waves(faults);
     List<Programme> buttons = buttons(faults);
-    Optional<Double> nominal = Numbers.parse(light == null ? "" : light).filter(Lamp::believed);
+    Optional<Double> nominal = Numbers.parse(light).filter(Lamp::believed);
     if (nominal.isEmpty()) {
       faults.put(
           "light",

@@ -91,9 +91,17 @@ class MeasuresController {
   String save(
       @PathVariable long id,
       @RequestParam String text,
-      @ModelAttribute("technician") String technician) {
+      @ModelAttribute("technician") String technician,
+      @ModelAttribute("seat") Seat seat,
+      Model model) {
     Map<Finger, Map<Quantity, Double>> hands = new EnumMap<>(Finger.class);
-    List<MeasuresCsv.Plate> plates = MeasuresCsv.read(CsvText.of(text)).plates();
+    List<MeasuresCsv.Plate> plates;
+    try {
+      plates = MeasuresCsv.read(CsvText.of(text)).plates();
+    } catch (IllegalArgumentException noLongerReadable) {
+      model.addAttribute("trouble", noLongerReadable.getMessage());
+      return show(id, seat, text, model);
+    }
     plates.forEach(plate -> hands.put(plate.finger(), plate.values()));
     editor.measure(id, hands, Taken.How.FILE, technician.isBlank() ? null : technician);
     for (MeasuresCsv.Plate plate : plates) {

@@ -12,6 +12,7 @@ import java.util.HashMap;
 import java.util.Locale;
 import java.util.Map;
 import ongle.app.sets.PlannedSet;
+import ongle.app.web.CleanText;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
@@ -38,7 +39,10 @@ public class PdfWriter {
   public byte[] write(String template, Map<String, Object> model) {
     Map<String, Object> variables = new HashMap<>(model);
     variables.put("sheetCss", style.sheet());
-    String html = style.styled(templates.process(template, new Context(Locale.ENGLISH, variables)));
+    // Names kept before text was cleaned on its way in may hold what no PDF can.
+    String html =
+        CleanText.of(
+            style.styled(templates.process(template, new Context(Locale.ENGLISH, variables))));
     ByteArrayOutputStream out = new ByteArrayOutputStream();
     try (BatikSVGDrawer svg = new BatikSVGDrawer()) {
       PdfRendererBuilder builder = new PdfRendererBuilder();

@@ -204,6 +204,9 @@ class PhotoController {
       @RequestParam Optional<Finger> finger,
       @ModelAttribute("seat") Seat seat,
       Model model) {
+    if (desk.find(id, hand).isEmpty()) {
+      throw new NotFound("picture of the " + hand.label() + " hand");
+    }
     show(id, hand, finger, seat, model);
     return "photo/page :: marking";
   }

@@ -9,6 +9,7 @@ import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.TimeUnit;
 import java.util.stream.Stream;
 import ongle.app.sets.SetEditor;
 import ongle.app.web.NotFound;
@@ -19,6 +20,7 @@ import ongle.core.photo.Card;
 import ongle.core.photo.MarkTrouble;
 import ongle.core.photo.PhotoMeasure;
 import ongle.core.photo.Spot;
+import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -43,6 +45,15 @@ class PhotoDesk {
     static final Outcome NOT_MARKED = new Outcome(Optional.empty(), Optional.empty());
   }
 
+  /** Pictures nobody kept go after a day, whether or not another is taken. */
+  @Scheduled(fixedDelay = 10, timeUnit = TimeUnit.MINUTES)
+  @Transactional
+  public void forgetOld() {
+    photos.deleteAll(
+        photos.findByKeptFalseAndTakenAtBefore(
+            LocalDateTime.now(clock).minusHours(FORGOTTEN_AFTER_HOURS)));
+  }
+
   @Transactional(readOnly = true)
   Optional<HandPhoto> find(long setId, Hand hand) {
     Optional<HandPhoto> photo = photos.findBySetIdAndHand(setId, hand);
@@ -54,7 +65,6 @@ class PhotoDesk {
   @Transactional
   void takeIn(long setId, Hand hand, Picture picture) {
     LocalDateTime now = LocalDateTime.now(clock);
-    photos.deleteAll(photos.findByKeptFalseAndTakenAtBefore(now.minusHours(FORGOTTEN_AFTER_HOURS)));
     photos.findBySetIdAndHand(setId, hand).ifPresent(photos::delete);
     photos.flush();
     photos.save(new HandPhoto(setId, hand, now.truncatedTo(ChronoUnit.SECONDS), picture));

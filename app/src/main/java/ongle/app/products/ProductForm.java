@@ -5,6 +5,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import ongle.app.web.CleanText;
 import ongle.app.web.Numbers;
 import ongle.core.cure.Lamp;
 import ongle.core.product.Handling;
@@ -36,6 +37,23 @@ record ProductForm(
     String wavelengths,
     String reactivity,
     String origin) {
+  /** A field that was not sent is empty. */
+  ProductForm {
+    label = CleanText.orEmpty(label);
+    modulus = CleanText.orEmpty(modulus);
+    strength = CleanText.orEmpty(strength);
+    density = CleanText.orEmpty(density);
+    shrinkage = CleanText.orEmpty(shrinkage);
+    clearReach = CleanText.orEmpty(clearReach);
+    pigmentedReach = CleanText.orEmpty(pigmentedReach);
+    fullSeconds = CleanText.orEmpty(fullSeconds);
+    flashSeconds = CleanText.orEmpty(flashSeconds);
+    lamp = CleanText.orEmpty(lamp);
+    wavelengths = CleanText.orEmpty(wavelengths);
+    reactivity = CleanText.orEmpty(reactivity);
+    origin = CleanText.orEmpty(origin);
+  }
+
   private static final int LONGEST_NAME = 60;
   private static final int LONGEST_ORIGIN = 120;
   private static final double MW_PER_W = 1000;

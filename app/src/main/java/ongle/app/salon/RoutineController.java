@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.UnaryOperator;
+import ongle.app.web.CleanText;
 import ongle.app.web.Edit;
 import ongle.app.web.Numbers;
 import ongle.core.bench.Routine;
@@ -42,6 +43,13 @@ class RoutineController {
   /** A step of one's own as typed. */
   record OwnStep(String name, String seconds, String after) {
     static final OwnStep NOTHING = new OwnStep("", "60", "");
+
+    /** A field that was not sent is empty. */
+    OwnStep {
+      name = CleanText.orEmpty(name);
+      seconds = CleanText.orEmpty(seconds);
+      after = CleanText.orEmpty(after);
+    }
   }
 
   @GetMapping
@@ -62,10 +70,15 @@ class RoutineController {
   }
 
   @PostMapping("/add")
-  String add(OwnStep own, Model model) {
-    String code = "own-" + UUID.randomUUID().toString().substring(0, 8);
+  String add(@RequestParam UUID formKey, OwnStep own, Model model) {
+    String code = "own-" + formKey.toString().substring(0, 8);
     return change(
-        routine -> routine.withOwn(code, own.name(), seconds(own), own.after()), own, model);
+        routine ->
+            routine.has(code)
+                ? routine // sent twice
+                : routine.withOwn(code, own.name(), seconds(own), own.after()),
+        own,
+        model);
   }
 
   /** 0, which no step takes, for what is no number. */
@@ -96,6 +109,7 @@ class RoutineController {
     Routine routine = settings.routine();
     model.addAttribute("lines", rows(routine));
     model.addAttribute("own", typed);
+    model.addAttribute("formKey", UUID.randomUUID());
     model.addAttribute("longest", Routine.LONGEST_NAME);
     return "salon/steps";
   }

@@ -49,6 +49,7 @@ public class Salon {
   private String bench;
   private String routine;
   private String currency = "";
+  private boolean standIns;
 
   public TipsOrForms getTipsOrForms() {
     return tipsOrForms;
@@ -98,6 +99,15 @@ public class Salon {
   /** What costs are given in; empty where the salon does not want them. */
   public String getCurrency() {
     return currency;
+  }
+
+  /** Whether stand-in devices answer, to practise with. */
+  public boolean isStandIns() {
+    return standIns;
+  }
+
+  void practise(boolean wanted) {
+    standIns = wanted;
   }
 
   Routine routine() {

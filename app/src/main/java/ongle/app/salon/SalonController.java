@@ -67,8 +67,18 @@ class SalonController {
     return "salon/page :: answered";
   }
 
+  /** Whether stand-in devices answer. */
+  @PostMapping("/stand-ins")
+  String practise(@RequestParam(defaultValue = "false") boolean wanted, Model model) {
+    settings.change(salon -> salon.practise(wanted));
+    show(model);
+    model.addAttribute("edit", new Edit.Saved());
+    return "salon/page :: answered";
+  }
+
   private void show(Model model) {
     Salon salon = settings.current();
+    model.addAttribute("practises", salon.isStandIns());
     model.addAttribute(
         "questions",
         List.of(

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import ongle.app.web.CleanText;
 import ongle.app.web.Numbers;
 import ongle.core.portion.Lot;
 import ongle.core.portion.Material;
@@ -21,6 +22,18 @@ record LotForm(
     String opened,
     String months,
     String price) {
+  /** A field that was not sent is empty. */
+  LotForm {
+    material = CleanText.orEmpty(material);
+    number = CleanText.orEmpty(number);
+    content = CleanText.orEmpty(content);
+    left = CleanText.orEmpty(left);
+    expires = CleanText.orEmpty(expires);
+    opened = CleanText.orEmpty(opened);
+    months = CleanText.orEmpty(months);
+    price = CleanText.orEmpty(price);
+  }
+
   static final LotForm EMPTY = new LotForm("", "", "", "", "", "", "12", "");
 
   static LotForm of(Lot lot) {

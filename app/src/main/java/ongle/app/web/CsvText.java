@@ -8,11 +8,13 @@ import java.nio.charset.Charset;
 import java.nio.charset.CodingErrorAction;
 import java.nio.charset.StandardCharsets;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.regex.Pattern;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVRecord;
@@ -24,9 +26,16 @@ import org.apache.commons.csv.CSVRecord;
 public final class CsvText {
   private static final List<Character> SEPARATORS = List.of(',', ';', '\t');
 
+  /** Most lines taken; no kit and no set has as many. */
+  public static final int MOST_LINES = 2000;
+
+  /** What a spreadsheet would take for something to run. */
+  private static final Pattern RUNS = Pattern.compile("[=+\\-@\\t\\r].*", Pattern.DOTALL);
+
   private final String text;
   private final String remark;
   private final List<CSVRecord> records;
+  private final Map<Long, Integer> lines = new HashMap<>();
   private final Map<String, Integer> columns;
 
   private CsvText(String text, String remark) {
@@ -41,7 +50,15 @@ public final class CsvText {
             .get();
     try (CSVParser parser = CSVParser.parse(text, format)) {
       List<CSVRecord> all =
-          parser.stream().filter(record -> record.stream().anyMatch(v -> !v.isBlank())).toList();
+          parser.stream()
+              .filter(record -> record.stream().anyMatch(v -> !v.isBlank()))
+              .limit(MOST_LINES + 1L)
+              .toList();
+      if (all.size() > MOST_LINES) {
+        throw new IllegalArgumentException(
+            "This file has more than " + MOST_LINES + " lines; that many are not taken at once.");
+      }
+      number(all);
       columns = all.isEmpty() ? Map.of() : columns(all.get(0));
       records = all.isEmpty() ? List.of() : all.subList(1, all.size());
     } catch (IOException | UncheckedIOException | IllegalStateException e) {
@@ -87,7 +104,7 @@ public final class CsvText {
     if (text.indexOf('\0') >= 0) {
       throw new IllegalArgumentException("This is no text file.");
     }
-    return text;
+    return CleanText.of(text);
   }
 
   private static boolean startsLike(byte[] file, int first, int second) {
@@ -132,16 +149,43 @@ public final class CsvText {
   /** The value of a column; empty if the line or the file has none. */
   public String value(CSVRecord record, String column) {
     Integer at = columns.get(column);
-    return at == null || at >= record.size() ? "" : record.get(at).strip();
+    return at == null || at >= record.size() ? "" : unguarded(record.get(at).strip());
   }
 
   /** The line of the file, the header is 1. */
   public long lineOf(CSVRecord record) {
-    int at = (int) record.getCharacterPosition();
-    while (at < text.length() && Character.isWhitespace(text.charAt(at))) {
-      at++; // the position is before the empty lines that were passed over
+    return lines.get(record.getRecordNumber());
+  }
+
+  /** Counts the lines once, on the way through the records. */
+  private void number(List<CSVRecord> all) {
+    int line = 1;
+    int counted = 0;
+    for (CSVRecord record : all) {
+      int at = (int) record.getCharacterPosition();
+      while (at < text.length() && Character.isWhitespace(text.charAt(at))) {
+        at++; // the position is before the empty lines that were passed over
+      }
+      for (; counted < at; counted++) {
+        char c = text.charAt(counted);
+        boolean pair = c == '\r' && counted + 1 < text.length() && text.charAt(counted + 1) == '\n';
+        if (c == '\n' || (c == '\r' && !pair)) {
+          line++;
+        }
+      }
+      lines.put(record.getRecordNumber(), line);
     }
-    return text.substring(0, at).lines().count() + 1;
+  }
+
+  /** A text for a cell, so that no spreadsheet runs it. */
+  public static String guarded(String cell) {
+    return RUNS.matcher(cell).matches() ? "'" + cell : cell;
+  }
+
+  private static String unguarded(String cell) {
+    return cell.startsWith("'") && RUNS.matcher(cell.substring(1)).matches()
+        ? cell.substring(1)
+        : cell;
   }
 
   /**

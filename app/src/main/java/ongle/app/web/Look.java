@@ -1,6 +1,7 @@
 package ongle.app.web;
 
 import jakarta.servlet.http.Cookie;
+import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.net.URLDecoder;
 import java.net.URLEncoder;
@@ -9,11 +10,11 @@ import ongle.core.nail.Seat;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.ControllerAdvice;
-import org.springframework.web.bind.annotation.CookieValue;
 import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.util.WebUtils;
 
 /**
  * How this browser likes to see things, and who sits at it: theme, side of the desk, technician.
@@ -39,22 +40,33 @@ public final class Look {
   @ControllerAdvice
   static class OnEveryPage {
     @ModelAttribute("theme")
-    String theme(@CookieValue(name = THEME, required = false) String theme) {
-      return known(Theme.class, theme, Theme.AUTO).name().toLowerCase(java.util.Locale.ROOT);
+    String theme(HttpServletRequest request) {
+      return known(Theme.class, cookie(request, THEME), Theme.AUTO)
+          .name()
+          .toLowerCase(java.util.Locale.ROOT);
     }
 
     @ModelAttribute("seat")
-    Seat seat(@CookieValue(name = SEAT, required = false) String seat) {
-      return known(Seat.class, seat, Seat.OPPOSITE);
+    Seat seat(HttpServletRequest request) {
+      return known(Seat.class, cookie(request, SEAT), Seat.OPPOSITE);
     }
 
     /** Who works at this desk; empty if nobody said. */
     @ModelAttribute("technician")
-    String technician(@CookieValue(name = TECHNICIAN, required = false) String technician) {
-      return technician == null
-          ? ""
-          : shortened(URLDecoder.decode(technician, StandardCharsets.UTF_8));
+    String technician(HttpServletRequest request) {
+      try {
+        return shortened(
+            CleanText.of(URLDecoder.decode(cookie(request, TECHNICIAN), StandardCharsets.UTF_8)));
+      } catch (IllegalArgumentException broken) {
+        return "";
+      }
     }
+  }
+
+  /** As it was sent, or empty: a broken cookie breaks no page. */
+  private static String cookie(HttpServletRequest request, String name) {
+    Cookie cookie = WebUtils.getCookie(request, name);
+    return cookie == null || cookie.getValue() == null ? "" : cookie.getValue();
   }
 
   /** Changes them; the page asks again afterwards. */
@@ -90,6 +102,7 @@ public final class Look {
       Cookie cookie = new Cookie(name, value);
       cookie.setPath("/");
       cookie.setMaxAge(A_YEAR);
+      cookie.setHttpOnly(true);
       cookie.setAttribute("SameSite", "Lax");
       return cookie;
     }

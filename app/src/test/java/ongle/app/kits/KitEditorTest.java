@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.UUID;
 import ongle.app.SalonTest;
 import ongle.app.web.Edit;
 import ongle.app.web.NotFound;
@@ -40,6 +41,7 @@ class KitEditorTest {
   void addKit() {
     kit =
         editor.add(
+            UUID.randomUUID(),
             "Fjällrig & Söhne",
             KitKind.TIPS,
             NailShape.SQUARE,
@@ -73,7 +75,12 @@ class KitEditorTest {
     assertThat(kit.getCode()).isEqualTo("fjallrig-sohne");
     Kit second =
         editor.add(
-            "Fjällrig Söhne", KitKind.TIPS, NailShape.OVAL, null, List.of(row("1", 12, null)));
+            UUID.randomUUID(),
+            "Fjällrig Söhne",
+            KitKind.TIPS,
+            NailShape.OVAL,
+            null,
+            List.of(row("1", 12, null)));
     assertThat(second.getCode()).isEqualTo("fjallrig-sohne-2");
     editor.remove(second.getId());
   }

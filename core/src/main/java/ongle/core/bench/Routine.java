@@ -21,6 +21,9 @@ public record Routine(List<Line> lines) {
   public static final String FILING = "FILING";
   public static final String COATS = "COATS";
 
+  /** Most steps of the salon's own; more would not be found again at the desk. */
+  private static final int MOST_OWN = 40;
+
   /** Longest name of a step. */
   public static final int LONGEST_NAME = 60;
 
@@ -224,6 +227,10 @@ public record Routine(List<Line> lines) {
                             }));
   }
 
+  public boolean has(String code) {
+    return of(code).isPresent();
+  }
+
   public Optional<Line> of(String code) {
     return lines.stream().filter(line -> line.code().equals(code)).findFirst();
   }
@@ -282,6 +289,9 @@ public record Routine(List<Line> lines) {
    * @throws Impossible if it has no name or no time, or cannot stand there
    */
   public Routine withOwn(String code, String name, int seconds, String follows) {
+    if (lines.stream().filter(Line::own).count() >= MOST_OWN) {
+      throw new Impossible("There is room for " + MOST_OWN + " steps of your own.");
+    }
     List<Line> changed = new ArrayList<>(lines);
     int at = of(follows).map(changed::indexOf).orElse(changed.size() - 1);
     changed.add(
