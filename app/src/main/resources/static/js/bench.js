@@ -83,9 +83,9 @@
     if (document.activeElement?.matches('input[type="text"]')) return;
     htmx.ajax('GET', `${desk().dataset.base}/guide/now`, { target: '#desk', swap: 'morph' });
   }
-  const changes = new EventSource(`${desk().dataset.base}/changes`);
-  changes.addEventListener('changed', refresh);
-  changes.addEventListener('open', refresh);
+  ongleFeed.on('changed', (set) => { if (desk().dataset.base.split('/').includes(set)) refresh(); });
+  ongleFeed.on('open', refresh);
+  ongleFeed.listen();
   // A tablet must not fall asleep over a lamp; where it may not be kept awake, it wakes to the truth.
   const stayAwake = () => navigator.wakeLock?.request('screen').catch(() => {});
   document.addEventListener('visibilitychange', () => {

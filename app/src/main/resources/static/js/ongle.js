@@ -242,22 +242,62 @@
     }
   });
 
+  // --- what the server says by itself -------------------------------------------------------
+  // One feed for all tabs where the browser can share it; a browser allows six connections in all.
+  const feed = (() => {
+    const made = () => [...crypto.getRandomValues(new Uint8Array(12))].map((each) => each.toString(16).padStart(2, '0')).join('');
+    const heard = new EventTarget();
+    const say = (type, detail) => heard.dispatchEvent(new CustomEvent(type, { detail }));
+    let port = null;
+    let desk = localStorage.getItem('desk') ?? made();
+    localStorage.setItem('desk', desk);
+    function listen() {
+      if (window.SharedWorker) {
+        port = new SharedWorker('/js/feed.js').port;
+        port.onmessage = ({ data }) => say(data.type, data.data);
+        port.postMessage({ desk });
+        window.addEventListener('pagehide', () => port.postMessage({ bye: true }));
+      } else {
+        desk = made();
+        const source = new EventSource(`/feed?desk=${desk}`);
+        for (const type of ['changed', 'calliper', 'reading']) source.addEventListener(type, (event) => say(type, event.data));
+        for (const type of ['open', 'error']) source.addEventListener(type, () => say(type));
+        window.addEventListener('pagehide', () => source.close());
+      }
+    }
+    return {
+      desk: () => desk,
+      front: () => port?.postMessage({ front: true }),
+      listen,
+      on: (type, what) => heard.addEventListener(type, (event) => what(event.detail)),
+    };
+  })();
+  window.ongleFeed = feed;
+
   // --- the calliper ---------------------------------------------------------------------------
-  // It writes into the field at the focus of the page in front, and goes on to the next finger.
+  // It writes into the field at the focus, and goes on to the next finger.
   document.addEventListener('DOMContentLoaded', () => {
     const line = document.querySelector('[data-calliper]');
     if (!line) return;
-    const says = (text, wrong) => {
-      line.querySelector('span').textContent = text;
+    const words = line.querySelector('span');
+    const takeIt = line.querySelector('button');
+    const says = (text, wrong, elsewhere = false) => {
+      words.textContent = text;
       line.classList.toggle('wrong', wrong);
+      takeIt.hidden = !elsewhere;
     };
-    const calliper = new EventSource(line.dataset.calliper);
-    calliper.addEventListener('open', () => says('waits for its button', false));
-    calliper.addEventListener('error', () => says('is not connected; typing goes on as ever', true));
-    calliper.addEventListener('reading', (event) => {
-      const { raw, value, trouble } = JSON.parse(event.data);
+    const ask = (what, force) => fetch(`/calliper/${what}`, { method: 'POST', body: new URLSearchParams({ desk: feed.desk(), force }), keepalive: true }).catch(() => {});
+    takeIt.addEventListener('click', () => ask('take', true));
+    feed.on('open', () => ask('take', false));
+    feed.on('error', () => says('is not connected; typing goes on as ever', true));
+    feed.on('calliper', (holder) => {
+      if (holder === feed.desk()) says('waits for its button', false);
+      else if (holder) says('writes at another desk', false, true);
+      else ask('take', false);
+    });
+    feed.on('reading', (data) => {
+      const { raw, value, trouble } = JSON.parse(data);
       const field = document.activeElement;
-      if (!document.hasFocus()) return;
       if (trouble) says(trouble, true);
       else if (!field?.matches('.grid input.num')) says(`sent ${raw}: choose a field first`, true);
       else if (field.dataset.unit !== 'MILLIMETRE') says(`sent ${raw}: it measures lengths, this field is an angle`, true);
@@ -270,7 +310,11 @@
         all[all.indexOf(field) + 1]?.focus();
       }
     });
-    window.addEventListener('pagehide', () => calliper.close());
+    window.addEventListener('focus', feed.front);
+    document.addEventListener('focusin', feed.front);
+    window.addEventListener('pagehide', () => ask('leave', false));
+    feed.listen();
+    feed.front();
   });
 
   // --- the measuring grid --------------------------------------------------------------------

@@ -53,6 +53,28 @@ class CalliperIT extends AtTheDesk {
   }
 
   @Test
+  void ofTwoDesksOnlyTheOneThatHoldsItIsWrittenTo() {
+    try (Desk tablet = new Desk(salon)) {
+      desk.open("/sets/4/measure");
+      desk.untilText("#calliper", "waits for its button");
+      tablet.open("/sets/6/measure");
+      tablet.untilText("#calliper", "writes at another desk");
+      desk.click("#L5-WIDTH");
+      tablet.click("#L5-WIDTH");
+      String before = tablet.value("#L5-WIDTH");
+      press("value=8.6&hold=true");
+      desk.until(d -> d.value("#L5-WIDTH").equals("8.6"));
+      assertThat(tablet.value("#L5-WIDTH")).isEqualTo(before);
+      tablet.click("#calliper button");
+      desk.untilText("#calliper", "writes at another desk");
+      tablet.click("#L5-WIDTH");
+      press("value=8.8&hold=true");
+      tablet.until(d -> d.value("#L5-WIDTH").equals("8.8"));
+      assertThat(desk.value("#L5-WIDTH")).isEqualTo("8.6");
+    }
+  }
+
+  @Test
   void ofTwoOpenPagesOnlyTheOneInFrontTakesIt() {
     desk.open("/sets/4/measure");
     desk.click("#L4-WIDTH");

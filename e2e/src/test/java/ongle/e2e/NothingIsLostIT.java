@@ -131,6 +131,20 @@ class NothingIsLostIT extends AtTheDesk {
   }
 
   @Test
+  void anAnswerThatIsNoneLeavesTheDeskAsItWas() {
+    desk.open("/sets/3/bench");
+    desk.script(
+        "document.addEventListener('htmx:configRequest', (e) => { e.detail.path = '/nowhere'; });");
+    String before = desk.text("main");
+    desk.script(
+        "htmx.ajax('POST', '/sets/3/bench/choose', {target: 'main', values: {finger: 'R3'}})");
+    desk.untilText("#trouble", "not there any more");
+    assertThat(desk.text("#saved")).contains("Not saved");
+    assertThat(desk.text("main")).isEqualTo(before);
+    desk.script("window.onbeforeunload = null");
+  }
+
+  @Test
   void whenTheServerIsGoneWhatWasTypedStaysAndGoesInLater() {
     try (Salon own = new Salon();
         Desk there = new Desk(own)) {
@@ -143,8 +157,9 @@ class NothingIsLostIT extends AtTheDesk {
       there.number("10.3");
       there.untilText("#trouble", "Ongle does not answer");
       assertThat(there.value("#L2-WIDTH")).isEqualTo("10.3");
+      assertThat(there.text("#saved")).contains("Not saved");
       own.start();
-      there.click("#trouble button");
+      // It is sent again by itself.
       there.until(d -> d.text(".strip a[data-finger=L2] b").equals("10.3"));
       there.driver().navigate().refresh();
       // What was answered as saved before the power cut is there, and so is what went in after it.

@@ -32,7 +32,17 @@ final class Salon implements AutoCloseable {
    * @param settings on the command line
    */
   Salon(String... settings) {
-    this.settings = List.of(settings);
+    this(List.of(settings));
+    start();
+  }
+
+  /** With its clock standing still, to be started later. */
+  static Salon notStarted() {
+    return new Salon(List.of("--ongle.now=2026-03-10T10:35"));
+  }
+
+  private Salon(List<String> settings) {
+    this.settings = settings;
     try {
       data = Files.createTempDirectory("ongle-e2e");
       try (ServerSocket free = new ServerSocket(0)) {
@@ -41,11 +51,32 @@ final class Salon implements AutoCloseable {
     } catch (IOException e) {
       throw new UncheckedIOException(e);
     }
-    start();
+  }
+
+  /** Throws its data away. */
+  void forget() {
+    try (java.util.stream.Stream<Path> files = Files.list(data)) {
+      for (Path each : files.toList()) {
+        Files.delete(each);
+      }
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
   }
 
   void start() {
     long before = System.nanoTime();
+    launch();
+    while (!answers()) {
+      if (System.nanoTime() - before > STARTS_WITHIN_NANOS || !process.isAlive()) {
+        throw new IllegalStateException("Ongle did not start:\n" + log());
+      }
+      LockSupport.parkNanos(TimeUnit.MILLISECONDS.toNanos(50));
+    }
+  }
+
+  /** Starts it without waiting for it. */
+  void launch() {
     List<String> command = new ArrayList<>();
     command.add(ProcessHandle.current().info().command().orElse("java"));
     command.add("@" + System.getProperty("ongle.jvm"));
@@ -64,12 +95,6 @@ final class Salon implements AutoCloseable {
     } catch (IOException e) {
       throw new UncheckedIOException(e);
     }
-    while (!answers()) {
-      if (System.nanoTime() - before > STARTS_WITHIN_NANOS || !process.isAlive()) {
-        throw new IllegalStateException("Ongle did not start:\n" + log());
-      }
-      LockSupport.parkNanos(TimeUnit.MILLISECONDS.toNanos(50));
-    }
   }
 
   String address(String path) {
@@ -79,6 +104,22 @@ final class Salon implements AutoCloseable {
   /** Where its data lies. */
   Path data() {
     return data;
+  }
+
+  /** Memory the process holds and open files, as the system counts them; MB and a number. */
+  String weight() {
+    Path proc = Path.of("/proc", String.valueOf(process.pid()));
+    try (java.util.stream.Stream<Path> files = Files.list(proc.resolve("fd"))) {
+      long open = files.count();
+      String resident =
+          Files.readAllLines(proc.resolve("status")).stream()
+              .filter(line -> line.startsWith("VmRSS") || line.startsWith("Threads"))
+              .map(line -> line.replaceAll("\\s+", " "))
+              .collect(java.util.stream.Collectors.joining(", "));
+      return resident + ", open files " + open;
+    } catch (IOException e) {
+      return "not known here";
+    }
   }
 
   /** As kill -9: no goodbye, no flushing. */
@@ -120,6 +161,7 @@ final class Salon implements AutoCloseable {
     return send(
         HttpRequest.newBuilder(URI.create(address(path)))
             .header("Content-Type", type)
+            .header("Origin", address(""))
             .POST(HttpRequest.BodyPublishers.ofString(body))
             .build());
   }

@@ -13,6 +13,7 @@ import java.util.TreeMap;
 import java.util.function.BiFunction;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import ongle.app.feed.Feeds;
 import ongle.app.shelf.LotUse;
 import ongle.app.shelf.Shelf;
 import ongle.app.visits.PlannedVisit;
@@ -40,7 +41,7 @@ class BenchDesk {
   private final BenchEventRepository events;
   private final BenchClock clock;
   private final Clock calendar;
-  private final BenchFeed feed;
+  private final Feeds feeds;
   private final Shelf shelf;
   private final TransactionOperations changes;
 
@@ -49,7 +50,7 @@ class BenchDesk {
       BenchEventRepository events,
       BenchClock clock,
       Clock calendar,
-      BenchFeed feed,
+      Feeds feeds,
       Shelf shelf,
       TransactionOperations changes) {
     this.changes = changes;
@@ -57,7 +58,7 @@ class BenchDesk {
     this.events = events;
     this.clock = clock;
     this.calendar = calendar;
-    this.feed = feed;
+    this.feeds = feeds;
     this.shelf = shelf;
   }
 
@@ -280,7 +281,7 @@ class BenchDesk {
   private boolean note(long setId, Run run, Noted noted) {
     try {
       events.saveAndFlush(new BenchEvent(setId, run.number(), run.noted().size(), noted));
-      feed.changed(setId);
+      feeds.toAll("changed", setId);
       return true;
     } catch (DataIntegrityViolationException alreadyNoted) {
       return false;

@@ -8,6 +8,7 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
 import java.util.List;
+import java.util.UUID;
 import ongle.app.SalonTest;
 import ongle.app.visits.VisitPlanner;
 import ongle.core.bench.Routine;
@@ -31,12 +32,34 @@ class RoutineTest {
     assertThat(settings.routine()).isEqualTo(Routine.USUAL);
   }
 
+  private UUID formKey = UUID.randomUUID();
+
   private ResultActions send(String what, String... values) throws Exception {
-    MockHttpServletRequestBuilder request = post("/salon/steps/" + what);
+    MockHttpServletRequestBuilder request =
+        post("/salon/steps/" + what).param("formKey", formKey.toString());
     for (int i = 0; i < values.length; i += 2) {
       request.param(values[i], values[i + 1]);
     }
     return mvc.perform(request).andExpect(status().isOk());
+  }
+
+  @Test
+  void aStepThatWasSentTwiceIsOneStep() throws Exception {
+    String[] step = {"name", "Photograph both hands", "seconds", "20", "after", "SANITISE"};
+    send("add", step);
+    send("add", step);
+    assertThat(settings.routine().lines().stream().filter(Routine.Line::own)).hasSize(1);
+  }
+
+  @Test
+  void moreStepsThanAnybodyFindsAgainAreRefusedInWords() throws Exception {
+    for (int i = 0; i < 40; i++) {
+      formKey = UUID.randomUUID();
+      send("add", "name", "Step " + i, "seconds", "20", "after", "SANITISE");
+    }
+    formKey = UUID.randomUUID();
+    send("add", "name", "One more", "seconds", "20", "after", "SANITISE")
+        .andExpect(content().string(containsString("room for 40 steps of your own")));
   }
 
   private List<String> titles(long set) {

@@ -1,0 +1,193 @@
+package ongle.app.feed;
+
+import java.io.IOException;
+import java.util.ArrayDeque;
+import java.util.Iterator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Queue;
+import java.util.concurrent.CopyOnWriteArrayList;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.SynchronousQueue;
+import java.util.concurrent.ThreadPoolExecutor;
+import java.util.concurrent.TimeUnit;
+import java.util.function.Consumer;
+import org.springframework.scheduling.annotation.Scheduled;
+import org.springframework.stereotype.Service;
+import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
+import org.springframework.web.servlet.mvc.method.annotation.SseEmitter.SseEventBuilder;
+
+/**
+ * What every open browser hears at once: one feed each, shared by its tabs. A feed nobody reads is
+ * let go, by itself or because newer ones need its place.
+ */
+@Service
+public class Feeds {
+  /** Most feeds at a time; a salon has a dozen screens. */
+  static final int MOST = 200;
+
+  /** Most that waits for one reader; one that far behind asks again. */
+  private static final int MOST_WAITING = 64;
+
+  /** A feed is renewed after this long, ms. */
+  private static final long LASTS = TimeUnit.MINUTES.toMillis(10);
+
+  private static final long HEARTBEAT_SECONDS = 5;
+
+  private final Map<String, Feed> feeds = new LinkedHashMap<>();
+  private final List<Consumer<String>> whenGone = new CopyOnWriteArrayList<>();
+
+  /** One that reads slowly holds a thread of these, and nobody else's. */
+  private final ExecutorService writers =
+      new ThreadPoolExecutor(
+          0,
+          MOST + 1,
+          30,
+          TimeUnit.SECONDS,
+          new SynchronousQueue<>(),
+          task -> {
+            Thread thread = new Thread(task, "feed");
+            thread.setDaemon(true);
+            return thread;
+          });
+
+  private final class Feed {
+    private final String desk;
+    private final SseEmitter emitter = new SseEmitter(LASTS);
+    private final Queue<SseEventBuilder> waiting = new ArrayDeque<>();
+    private boolean writing;
+
+    Feed(String desk) {
+      this.desk = desk;
+    }
+
+    void send(SseEventBuilder event) {
+      boolean begin;
+      boolean tooMuch;
+      synchronized (this) {
+        tooMuch = waiting.size() >= MOST_WAITING;
+        begin = !tooMuch && !writing;
+        if (!tooMuch) {
+          waiting.add(event);
+          writing = true;
+        }
+      }
+      if (tooMuch) {
+        close(this);
+      } else if (begin) {
+        writers.execute(this::write);
+      }
+    }
+
+    private void write() {
+      for (SseEventBuilder next = next(); next != null; next = next()) {
+        try {
+          emitter.send(next);
+        } catch (IOException | IllegalStateException gone) {
+          close(this);
+          return;
+        }
+      }
+    }
+
+    private synchronized SseEventBuilder next() {
+      SseEventBuilder next = waiting.poll();
+      writing = next != null;
+      return next;
+    }
+  }
+
+  /** Hears of every desk whose feed ended. */
+  public void whenGone(Consumer<String> listener) {
+    whenGone.add(listener);
+  }
+
+  /** Opens the feed of a desk, in the place of the one it had. */
+  SseEmitter open(String desk) {
+    Feed feed = new Feed(desk);
+    feed.emitter.onCompletion(() -> forget(feed));
+    feed.emitter.onTimeout(() -> close(feed));
+    feed.emitter.onError(gone -> forget(feed));
+    Feed before;
+    Feed oldest = null;
+    synchronized (feeds) {
+      before = feeds.remove(desk);
+      if (feeds.size() >= MOST) {
+        Iterator<Feed> inOrder = feeds.values().iterator();
+        oldest = inOrder.next();
+        inOrder.remove();
+      }
+      feeds.put(desk, feed);
+    }
+    if (before != null) {
+      before.emitter.complete();
+    }
+    if (oldest != null) {
+      oldest.emitter.complete();
+      tellGone(oldest.desk);
+    }
+    feed.send(SseEmitter.event().comment("listening"));
+    return feed.emitter;
+  }
+
+  public boolean isOpen(String desk) {
+    synchronized (feeds) {
+      return feeds.containsKey(desk);
+    }
+  }
+
+  /** How many are open. */
+  int open() {
+    synchronized (feeds) {
+      return feeds.size();
+    }
+  }
+
+  /** Tells every desk. */
+  public void toAll(String event, Object data) {
+    all().forEach(feed -> feed.send(SseEmitter.event().name(event).data(data)));
+  }
+
+  /** Tells one desk, if it listens. */
+  public void to(String desk, String event, Object data) {
+    Feed feed;
+    synchronized (feeds) {
+      feed = feeds.get(desk);
+    }
+    if (feed != null) {
+      feed.send(SseEmitter.event().name(event).data(data));
+    }
+  }
+
+  /** Only by being written to does a closed connection show that it is closed. */
+  @Scheduled(fixedRate = HEARTBEAT_SECONDS, timeUnit = TimeUnit.SECONDS)
+  void beat() {
+    all().forEach(feed -> feed.send(SseEmitter.event().comment("beat")));
+  }
+
+  private List<Feed> all() {
+    synchronized (feeds) {
+      return List.copyOf(feeds.values());
+    }
+  }
+
+  private void close(Feed feed) {
+    forget(feed);
+    feed.emitter.complete();
+  }
+
+  private void forget(Feed feed) {
+    boolean gone;
+    synchronized (feeds) {
+      gone = feeds.remove(feed.desk, feed);
+    }
+    if (gone) {
+      tellGone(feed.desk);
+    }
+  }
+
+  private void tellGone(String desk) {
+    whenGone.forEach(listener -> listener.accept(desk));
+  }
+}

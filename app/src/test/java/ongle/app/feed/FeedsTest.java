@@ -1,0 +1,33 @@
+package ongle.app.feed;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+
+/** Feeds are one a desk, bounded in all, and let go. */
+class FeedsTest {
+  private final Feeds feeds = new Feeds();
+  private final List<String> gone = new ArrayList<>();
+
+  @Test
+  void aDeskHasOneFeedHoweverOftenItIsOpened() {
+    for (int i = 0; i < 50; i++) {
+      feeds.open("desk-0001");
+    }
+    assertThat(feeds.open()).isEqualTo(1);
+    assertThat(feeds.isOpen("desk-0001")).isTrue();
+  }
+
+  @Test
+  void fiftyThousandDesksLeaveRoomForTheNext() {
+    feeds.whenGone(gone::add);
+    for (int i = 0; i < 50_000; i++) {
+      feeds.open("desk-" + i);
+    }
+    assertThat(feeds.open()).isEqualTo(Feeds.MOST);
+    assertThat(feeds.isOpen("desk-49999")).isTrue();
+    assertThat(gone).hasSize(50_000 - Feeds.MOST).startsWith("desk-0", "desk-1");
+  }
+}
