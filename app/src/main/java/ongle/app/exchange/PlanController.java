@@ -10,7 +10,6 @@ import ongle.app.products.Products;
 import ongle.app.sets.PlannedSet;
 import ongle.app.visits.PlannedVisit;
 import ongle.app.visits.VisitPlanner;
-import ongle.app.web.BodyLimit;
 import ongle.core.plan.NailPlan;
 import ongle.core.plan.SetPlanner;
 import org.springframework.http.HttpHeaders;
@@ -23,6 +22,7 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RestController;
 import tools.jackson.core.JacksonException;
+import tools.jackson.core.TokenStreamLocation;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -46,14 +46,8 @@ class PlanController {
     JsonNode file;
     try {
       file = json.readTree(request.getInputStream().readAllBytes());
-    } catch (BodyLimit.TooLarge e) {
-      return problem(
-          HttpStatus.CONTENT_TOO_LARGE,
-          "A set file has at most " + BodyLimit.MOST_BYTES / 1024 + " kB.",
-          List.of());
     } catch (JacksonException e) {
-      return problem(
-          HttpStatus.BAD_REQUEST, "This is not JSON: " + e.getOriginalMessage(), List.of());
+      return problem(HttpStatus.BAD_REQUEST, notJson(e), List.of());
     }
     SetFileReader set = new SetFileReader(kits);
     Optional<SetFileReader.Request> wanted = set.read(file);
@@ -66,6 +60,15 @@ class PlanController {
             SetPlanner.plan(wanted.get().wish(), wanted.get().items()),
             wanted.get().bench(),
             products.all()));
+  }
+
+  /** Where it stops being JSON; the reader's own words name what nobody outside knows. */
+  private static String notJson(JacksonException trouble) {
+    TokenStreamLocation at = trouble.getLocation();
+    return "This is not JSON that can be read"
+        + (at == null
+            ? "."
+            : ": see line " + at.getLineNr() + ", character " + at.getColumnNr() + ".");
   }
 
   @GetMapping(path = "/sets/{id}/set.json", produces = MediaType.APPLICATION_JSON_VALUE)

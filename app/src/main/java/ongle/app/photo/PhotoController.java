@@ -10,10 +10,10 @@ import ongle.app.sets.PlannedSet;
 import ongle.app.sets.SetPage;
 import ongle.app.sets.SetReader;
 import ongle.app.sets.Stage;
-import ongle.app.web.BodyLimit;
 import ongle.app.web.Edit;
 import ongle.app.web.NotFound;
 import ongle.app.web.Numbers;
+import ongle.app.web.WholeBody;
 import ongle.core.nail.Finger;
 import ongle.core.nail.Hand;
 import ongle.core.nail.Quantity;
@@ -106,12 +106,12 @@ class PhotoController {
     if (file.isEmpty() || file.get().isEmpty()) {
       return refuse(id, hand, "Choose a picture first.", seat, model);
     }
-    if (file.get().getSize() > BodyLimit.MOST_PICTURE_BYTES) {
+    if (file.get().getSize() > WholeBody.MOST_PICTURE_BYTES) {
       return refuse(
           id,
           hand,
           "The picture is larger than "
-              + BodyLimit.MOST_PICTURE_BYTES / (1024 * 1024)
+              + WholeBody.MOST_PICTURE_BYTES / (1024 * 1024)
               + " MB: take it at a usual size.",
           seat,
           model);

@@ -13,8 +13,10 @@ import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
+import java.time.Duration;
 import java.util.Iterator;
 import java.util.Set;
+import java.util.concurrent.atomic.AtomicBoolean;
 import javax.imageio.IIOImage;
 import javax.imageio.ImageIO;
 import javax.imageio.ImageReadParam;
@@ -46,6 +48,11 @@ record Picture(byte[] jpeg, int width, int height, double focalLength) {
   /** Most a picture may have before it would fill the memory. */
   private static final int MOST_MEGAPIXELS = 64;
 
+  /** A progressive picture goes over itself about ten times. */
+  private static final int MOST_SCANS = 40;
+
+  private static final Duration LONGEST_READING = Duration.ofSeconds(4);
+
   private static final Set<String> FORMATS = Set.of("jpeg", "png");
   private static final float QUALITY = 0.9f;
 
@@ -53,6 +60,20 @@ record Picture(byte[] jpeg, int width, int height, double focalLength) {
    * @throws IllegalArgumentException with the reason, if it cannot be used
    */
   static Picture of(byte[] file) throws IOException {
+    if (JpegScans.speaksFor(file)) {
+      JpegScans scans = JpegScans.of(file);
+      if (scans.scans() > MOST_SCANS) {
+        throw new IllegalArgumentException(
+            "The picture goes over itself "
+                + scans.scans()
+                + " times; at most "
+                + MOST_SCANS
+                + " can be read. Save it again as a usual JPEG.");
+      }
+      if (!scans.ends()) {
+        throw damaged(null);
+      }
+    }
     try (ImageInputStream in = ImageIO.createImageInputStream(new ByteArrayInputStream(file))) {
       Iterator<ImageReader> readers = ImageIO.getImageReaders(in);
       if (!readers.hasNext()) {
@@ -66,12 +87,35 @@ record Picture(byte[] jpeg, int width, int height, double focalLength) {
         reader.setInput(in);
         return upright(decoded(reader), file);
       } catch (IOException | IndexOutOfBoundsException e) {
-        throw new IllegalArgumentException(
-            "The picture breaks off or is damaged: take or copy it again.", e);
+        throw damaged(e);
       } finally {
         reader.dispose();
       }
     }
+  }
+
+  private static IllegalArgumentException damaged(Exception why) {
+    return new IllegalArgumentException(
+        "The picture breaks off or is damaged: take or copy it again.", why);
+  }
+
+  /** Reads it, as long as that takes no longer than a picture may and nothing in it is broken. */
+  private static BufferedImage read(ImageReader reader, ImageReadParam param) throws IOException {
+    long until = System.nanoTime() + LONGEST_READING.toNanos();
+    AtomicBoolean broken = new AtomicBoolean();
+    reader.addIIOReadWarningListener((source, warning) -> broken.set(true));
+    reader.addIIOReadProgressListener(new Impatient(until));
+    BufferedImage image = reader.read(0, param);
+    if (System.nanoTime() > until) {
+      throw new IllegalArgumentException(
+          "The picture takes longer than "
+              + LONGEST_READING.toSeconds()
+              + " s to read. Save it again as a usual JPEG or PNG.");
+    }
+    if (broken.get()) {
+      throw damaged(null);
+    }
+    return image;
   }
 
   private static BufferedImage decoded(ImageReader reader) throws IOException {
@@ -100,7 +144,7 @@ record Picture(byte[] jpeg, int width, int height, double focalLength) {
     int step = Math.max(1, Math.max(width, height) / (2 * LONGEST));
     ImageReadParam param = reader.getDefaultReadParam();
     param.setSourceSubsampling(step, step, 0, 0);
-    return reader.read(0, param);
+    return read(reader, param);
   }
 
   private static Picture upright(BufferedImage image, byte[] file) throws IOException {

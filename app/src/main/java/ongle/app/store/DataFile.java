@@ -3,11 +3,11 @@ package ongle.app.store;
 import java.io.File;
 import java.io.IOException;
 import java.io.UncheckedIOException;
-import java.nio.channels.FileChannel;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.nio.file.StandardOpenOption;
+import javax.sql.DataSource;
 import org.springframework.beans.factory.annotation.Value;
+import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Component;
 
 /** The one file everything is kept in, and the room it has. */
@@ -22,11 +22,13 @@ class DataFile {
 
   private final File folder;
   private final Path path;
-  private FileChannel channel;
+  private final JdbcTemplate sql;
+  private boolean owned;
 
-  DataFile(@Value("${ongle.data-dir}") Path folder) {
+  DataFile(@Value("${ongle.data-dir}") Path folder, DataSource database) {
     this.folder = folder.toFile();
     path = folder.resolve(NAME);
+    sql = new JdbcTemplate(database);
   }
 
   /** Whether the disk has room for another change. */
@@ -39,22 +41,21 @@ class DataFile {
   }
 
   /**
-   * Has the system put on the disk what it only promised to: the database writes at every commit,
-   * but a power cut would still take what the system holds back. Nothing for a database in memory.
+   * Puts on the disk what was committed, past what the system itself holds back, so that not even a
+   * power cut takes it. Nothing for a database in memory.
    */
-  synchronized void keep() {
-    try {
-      if (channel == null) {
-        if (!onDisk()) {
-          return;
-        }
+  void keep() {
+    if (!onDisk()) {
+      return;
+    }
+    sql.execute("checkpoint sync");
+    if (!owned) {
+      try {
         DataFolder.own(path, DataFolder.OWN_FILE);
-        // Stays open: closing any channel of a file gives up the database's lock on it.
-        channel = FileChannel.open(path, StandardOpenOption.READ, StandardOpenOption.WRITE);
+        owned = true;
+      } catch (IOException e) {
+        throw new UncheckedIOException(e);
       }
-      channel.force(false);
-    } catch (IOException e) {
-      throw new UncheckedIOException(e);
     }
   }
 }

@@ -22,8 +22,7 @@ public final class DataFolder
   private static final long ROOM = 64L << 20;
 
   /** The owner's alone: it holds what clients told about their health. */
-  private static final Set<PosixFilePermission> OWN_FOLDER =
-      PosixFilePermissions.fromString("rwx------");
+  static final Set<PosixFilePermission> OWN_FOLDER = PosixFilePermissions.fromString("rwx------");
 
   static final Set<PosixFilePermission> OWN_FILE = PosixFilePermissions.fromString("rw-------");
 

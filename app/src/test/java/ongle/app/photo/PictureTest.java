@@ -85,6 +85,21 @@ class PictureTest {
   }
 
   @Test
+  void aPictureThatBrokeOffOrGoesOverItselfForEverIsRefusedAtOnce() throws IOException {
+    byte[] whole = file("jpeg", 800, 600);
+    assertThatThrownBy(() -> Picture.of(Arrays.copyOf(whole, whole.length / 2)))
+        .hasMessageContaining("breaks off");
+    ByteArrayOutputStream endless = new ByteArrayOutputStream();
+    endless.write(whole, 0, whole.length - 2);
+    for (int i = 0; i < 5000; i++) {
+      endless.write(new byte[] {(byte) 0xFF, (byte) 0xDA, 0, 8, 1, 1, 0, 0, 63, 0});
+    }
+    endless.write(whole, whole.length - 2, 2);
+    assertThatThrownBy(() -> Picture.of(endless.toByteArray()))
+        .hasMessageContaining("goes over itself 5001 times");
+  }
+
+  @Test
   void whatCannotBeUsedIsNamed() throws IOException {
     assertThatThrownBy(() -> Picture.of("not a picture".getBytes(StandardCharsets.UTF_8)))
         .hasMessageContaining("no picture");

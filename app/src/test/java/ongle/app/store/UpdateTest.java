@@ -1,0 +1,110 @@
+package ongle.app.store;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.nio.channels.FileChannel;
+import java.nio.channels.FileLock;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.nio.file.StandardOpenOption;
+import java.util.concurrent.TimeUnit;
+import javax.sql.DataSource;
+import org.flywaydb.core.Flyway;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.springframework.jdbc.core.JdbcTemplate;
+import org.springframework.jdbc.datasource.DriverManagerDataSource;
+
+/** An update that is cut short is taken back, and a folder nothing can be kept in is named. */
+class UpdateTest {
+  @TempDir private Path folder;
+
+  private DataSource database() {
+    return new DriverManagerDataSource(
+        "jdbc:h2:file:" + folder.resolve("ongle") + ";WRITE_DELAY=0");
+  }
+
+  private static void update(Path folder, DataSource database, String... locations) {
+    new Update(folder, new DataFile(folder, database))
+        .migrate(Flyway.configure().dataSource(database).locations(locations).load());
+  }
+
+  @Test
+  void anUpdateThatWasCutShortIsTakenBackAndDoneAtTheNextStart() throws Exception {
+    DataFolder.open(folder);
+    DataSource before = database();
+    Flyway.configure().dataSource(before).target("9").load().migrate();
+    new JdbcTemplate(before)
+        .update(
+            "insert into client (version, form_key, name, minor) values (0, random_uuid(), 'Ada', false)");
+
+    assertThatThrownBy(
+            () -> update(folder, before, "classpath:db/migration", "classpath:db/broken"))
+        .isInstanceOf(CannotStart.class)
+        .hasMessageContaining("could not be brought up to date");
+    assertThat(folder.resolve(Update.COPY)).exists();
+
+    DataFolder.open(folder);
+    DataSource after = database();
+    update(folder, after, "classpath:db/migration");
+    JdbcTemplate sql = new JdbcTemplate(after);
+    assertThat(sql.queryForObject("select name from client", String.class)).isEqualTo("Ada");
+    assertThat(
+            sql.queryForObject(
+                "select count(*) from information_schema.columns where column_name = 'HALF_DONE'",
+                Integer.class))
+        .isZero();
+    assertThat(folder.resolve(Update.COPY)).doesNotExist();
+  }
+
+  @Test
+  void aFolderThatCannotBeMadeIsNamed() throws Exception {
+    Path file = Files.createFile(folder.resolve("file"));
+    assertThatThrownBy(() -> DataFolder.open(file.resolve("data")))
+        .isInstanceOf(CannotStart.class)
+        .hasMessageContaining("cannot write to its data folder");
+  }
+
+  @Test
+  void aSecondOngleOnTheSameDataIsToldSo() throws Exception {
+    Path file = Files.createFile(folder.resolve(DataFile.NAME));
+    Process other =
+        new ProcessBuilder(
+                ProcessHandle.current().info().command().orElse("java"),
+                "-cp",
+                System.getProperty("java.class.path"),
+                Holder.class.getName(),
+                file.toString())
+            .start();
+    try {
+      assertThat(other.getInputStream().read()).isEqualTo('h');
+      assertThatThrownBy(() -> DataFolder.open(folder))
+          .isInstanceOf(CannotStart.class)
+          .hasMessageContaining("running already");
+    } finally {
+      other.destroyForcibly().waitFor();
+    }
+  }
+
+  @Test
+  void theDataIsItsOwnersAlone() throws Exception {
+    Files.createFile(folder.resolve(DataFile.NAME));
+    DataFolder.open(folder);
+    assertThat(Files.getPosixFilePermissions(folder)).isEqualTo(DataFolder.OWN_FOLDER);
+    assertThat(Files.getPosixFilePermissions(folder.resolve(DataFile.NAME)))
+        .isEqualTo(DataFolder.OWN_FILE);
+  }
+
+  /** Another program that holds the data. */
+  static final class Holder {
+    public static void main(String[] file) throws Exception {
+      try (FileChannel channel = FileChannel.open(Path.of(file[0]), StandardOpenOption.WRITE);
+          FileLock lock = channel.lock()) {
+        System.out.print(lock.isValid() ? "h" : "n");
+        System.out.flush();
+        TimeUnit.MINUTES.sleep(1);
+      }
+    }
+  }
+}

@@ -1,0 +1,1 @@
+alter table client add column half_done int; this is no statement;
