@@ -8,9 +8,10 @@ import ongle.core.fitting.FormKit;
 import ongle.core.fitting.Schools;
 import ongle.core.fitting.TipKit;
 import org.springframework.stereotype.Service;
-import org.springframework.transaction.support.TransactionOperations;
+import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.support.TransactionSynchronization;
 import org.springframework.transaction.support.TransactionSynchronizationManager;
+import org.springframework.transaction.support.TransactionTemplate;
 
 /**
  * The kits at hand as the computation wants them. Every edit of a set asks for them, so they are
@@ -19,13 +20,14 @@ import org.springframework.transaction.support.TransactionSynchronizationManager
 @Service
 public class KitCatalogue {
   private final KitRepository kits;
-  private final TransactionOperations transactions;
+  private final TransactionTemplate reading;
   private final AtomicInteger changes = new AtomicInteger();
   private volatile AtHand known;
 
-  KitCatalogue(KitRepository kits, TransactionOperations transactions) {
+  KitCatalogue(KitRepository kits, PlatformTransactionManager transactions) {
     this.kits = kits;
-    this.transactions = transactions;
+    reading = new TransactionTemplate(transactions);
+    reading.setReadOnly(true);
   }
 
   private record AtHand(List<TipKit> tips, List<FormKit> forms) {}
@@ -51,7 +53,7 @@ public class KitCatalogue {
       return now;
     }
     int before = changes.get();
-    AtHand read = transactions.execute(status -> read());
+    AtHand read = reading.execute(status -> read());
     if (changes.get() == before) {
       known = read;
     }

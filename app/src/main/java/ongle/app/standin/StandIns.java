@@ -50,6 +50,11 @@ class StandIns implements WebMvcConfigurer, HandlerInterceptor {
       this.standIns = standIns;
     }
 
+    @ModelAttribute("demo")
+    boolean demo() {
+      return standIns.demo;
+    }
+
     @ModelAttribute("standIns")
     boolean standIns() {
       return standIns.there();

@@ -35,8 +35,18 @@ class SecurityHeaders extends OncePerRequestFilter {
   private static final Set<String> READING = Set.of("GET", "HEAD", "OPTIONS");
   private static final Set<String> OWN = Set.of("same-origin", "none");
 
-  /** What ships with the application and says nothing about anybody. */
-  private static final List<String> SHIPPED = List.of("/css/", "/js/", "/vendor/", "/fonts/");
+  /** What says nothing about anybody; the way back to it stays open. */
+  private static final List<String> OF_NOBODY =
+      List.of(
+          "/css/",
+          "/js/",
+          "/vendor/",
+          "/fonts/",
+          "/kits",
+          "/products",
+          "/lamps",
+          "/salon",
+          "/shelf");
 
   private final Set<String> hosts;
 
@@ -54,7 +64,7 @@ class SecurityHeaders extends OncePerRequestFilter {
     response.setHeader("Content-Security-Policy", POLICY);
     response.setHeader("X-Content-Type-Options", "nosniff");
     response.setHeader("Referrer-Policy", "same-origin");
-    if (SHIPPED.stream().noneMatch(request.getRequestURI()::startsWith)) {
+    if (OF_NOBODY.stream().noneMatch(request.getRequestURI()::startsWith)) {
       response.setHeader("Cache-Control", "no-store");
     }
     if (request.getDispatcherType() == DispatcherType.REQUEST
