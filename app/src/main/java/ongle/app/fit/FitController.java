@@ -173,7 +173,7 @@ class FitController {
     Optional<String> lead = Optional.of(kit).filter(code -> !code.isBlank());
     lead.ifPresent(
         code -> {
-          if (leads(reader.planned(id)).stream().noneMatch(kit -> kit.code().equals(code))) {
+          if (leads(reader.planned(id)).stream().noneMatch(each -> each.code().equals(code))) {
             throw new NotFound("kit " + code);
           }
         });
