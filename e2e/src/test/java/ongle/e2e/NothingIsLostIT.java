@@ -145,6 +145,23 @@ class NothingIsLostIT extends AtTheDesk {
   }
 
   @Test
+  void theDataFileStaysSmallWhileOneWorks() throws Exception {
+    try (Salon own = new Salon()) {
+      String seen = "";
+      for (int i = 0; i < 600; i++) {
+        String value = "1." + (10 + i % 80);
+        String form = "look=nail&value=" + value + "&seen=" + seen;
+        String type = "application/x-www-form-urlencoded";
+        assertThat(own.post("/sets/3/structure/R3/APEX_THICKNESS", type, form).statusCode())
+            .isEqualTo(200);
+        seen = value;
+      }
+      own.kill();
+      assertThat(java.nio.file.Files.size(own.data().resolve("ongle.mv.db"))).isLessThan(20 << 20);
+    }
+  }
+
+  @Test
   void whenTheServerIsGoneWhatWasTypedStaysAndGoesInLater() {
     try (Salon own = new Salon();
         Desk there = new Desk(own)) {
