@@ -9,6 +9,7 @@ import java.util.Map;
 import java.util.Queue;
 import java.util.concurrent.CopyOnWriteArrayList;
 import java.util.concurrent.ExecutorService;
+import java.util.concurrent.RejectedExecutionException;
 import java.util.concurrent.SynchronousQueue;
 import java.util.concurrent.ThreadPoolExecutor;
 import java.util.concurrent.TimeUnit;
@@ -76,7 +77,15 @@ public class Feeds {
       if (tooMuch) {
         close(this);
       } else if (begin) {
+        begin();
+      }
+    }
+
+    private void begin() {
+      try {
         writers.execute(this::write);
+      } catch (RejectedExecutionException everyWriterIsHeld) {
+        close(this); // one that cannot be told must not keep the others from hearing
       }
     }
 

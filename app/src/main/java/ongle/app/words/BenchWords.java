@@ -141,7 +141,7 @@ public final class BenchWords {
                     "Ø "
                         + Numbers.mm(dose.diameter())
                         + " "
-                        + step.product().map(p -> p.handling().helping()).orElse("helping")
+                        + step.product().map(p -> p.handling().helping()).orElse("product")
                         + ", "
                         + dose.place().label())
         + volume;

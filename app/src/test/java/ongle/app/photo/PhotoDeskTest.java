@@ -18,6 +18,7 @@ import ongle.core.photo.Spot;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.jdbc.core.JdbcTemplate;
 
 /** What a marked picture leaves on the sheet, and what becomes of the picture. */
 @SalonTest
@@ -25,6 +26,7 @@ class PhotoDeskTest {
   /** Ines, whose sheet is her own in these tests. */
   private static final long SET = 6;
 
+  @Autowired private JdbcTemplate sql;
   @Autowired private PhotoDesk desk;
   @Autowired private HandCamera camera;
   @Autowired private SetReader reader;
@@ -70,6 +72,15 @@ class PhotoDeskTest {
         .satisfies(value -> assertThat(value.amount()).isEqualTo(12.0))
         .satisfies(value -> assertThat(value.how()).isEqualTo(Taken.How.PHOTO))
         .satisfies(value -> assertThat(value.takenBy()).isEqualTo("Sunniva"));
+    assertThat(desk.find(SET, Hand.RIGHT)).isEmpty();
+  }
+
+  @Test
+  void aPictureNobodyKeptIsGoneAfterADayByTheClock() {
+    desk.forgetOld();
+    assertThat(desk.find(SET, Hand.RIGHT)).as("taken just now").isPresent();
+    sql.update("update hand_photo set taken_at = dateadd('HOUR', -25, taken_at)");
+    desk.forgetOld();
     assertThat(desk.find(SET, Hand.RIGHT)).isEmpty();
   }
 
