@@ -30,7 +30,7 @@
   // Changes the server did not take, by what they were made with. They stay on the page, are sent again
   // when it was the server's moment, and go when a later change takes their place.
   const lost = new Map();
-  const waits = [1, 2, 4, 8, 15, 30];
+  const pauses = [1, 2, 4, 8, 15, 30];
   let tries = 0;
   let timer = null;
 
@@ -80,8 +80,8 @@
   function later(status) {
     clearTimeout(timer);
     // An error of ours comes back each time; a server that is away or out of room does not.
-    if (!passing(status) || (status === 500 && tries >= waits.length)) return;
-    timer = setTimeout(again, 1000 * waits[Math.min(tries, waits.length - 1)]);
+    if (!passing(status) || (status === 500 && tries >= pauses.length)) return;
+    timer = setTimeout(again, 1000 * pauses[Math.min(tries, pauses.length - 1)]);
     tries++;
   }
 
@@ -110,37 +110,57 @@
     } else if (lost.size === 0) {
       tell('');
     }
-    if (underway === 0) {
-      const waiting = whenQuiet;
-      whenQuiet = [];
-      waiting.forEach((go) => go());
-    }
+    setTimeout(leave, 0);
   });
+
+  // A change that waited for this one is sent only after this event: it is not quiet before that.
+  function leave() {
+    if (underway > 0) return;
+    const waiting = whenQuiet;
+    whenQuiet = [];
+    waiting.forEach((go) => go());
+  }
 
   // Edits are sent one after the other. What is sent is what stood in the field when it was entered,
   // not what is being typed by the time its turn comes.
   const typedIn = new WeakSet();
   const entered = new WeakMap();
   const how = new WeakMap();
+
+  // Who sends what a field says: itself, or its form where that goes with every change.
+  function sender(field) {
+    return field.hasAttribute?.('hx-post') ? field : field.closest?.('form[hx-post][hx-trigger*=change]');
+  }
+
+  function says(field) {
+    return field.type === 'checkbox' && !field.checked ? null : field.value;
+  }
+
   function enter(event) {
     const field = event.target;
-    if (!field.matches?.('input.num')) return;
-    if (!entered.has(field)) entered.set(field, []);
-    entered.get(field).push(field.value);
+    const by = field.name ? sender(field) : null;
+    if (!by) return;
+    if (!entered.has(by)) entered.set(by, []);
+    entered.get(by).push({ field, value: says(field) });
   }
   document.addEventListener('change', enter, true);
   document.addEventListener('keep', enter, true);
 
+  function waits(field) {
+    return (entered.get(sender(field)) ?? []).some((entry) => entry.field === field);
+  }
+
   // What stood in the field when typing began goes along, so that no window overwrites another unseen.
   document.addEventListener('htmx:configRequest', (event) => {
-    const field = event.detail.elt;
-    const waiting = entered.get(field);
-    if (!waiting?.length) return;
-    const value = waiting.shift();
-    event.detail.parameters[field.name] = value;
-    if (how.has(field)) event.detail.parameters.how = how.get(field);
+    const { elt: by, parameters } = event.detail;
+    const entry = (entered.get(by) ?? []).shift();
+    if (!entry) return;
+    const { field, value } = entry;
+    if (value === null) delete parameters[field.name];
+    else parameters[field.name] = value;
+    if (how.has(field)) parameters.how = how.get(field);
     how.delete(field);
-    if (field.dataset.seen !== undefined) event.detail.parameters.seen = field.dataset.seen.slice(1); // written with a = in front, as an empty attribute is left out
+    if (field.dataset.seen !== undefined) parameters.seen = field.dataset.seen.slice(1); // written with a = in front, as an empty attribute is left out
     field.dataset.sent = value;
     if (field.value === value) typedIn.delete(field);
   });
@@ -150,6 +170,7 @@
   // server knows to stand in it is taken over, or the next edit would look like another window's.
   Idiomorph.defaults.callbacks.beforeNodeMorphed = (old, answer) => {
     if (old.nodeName === 'svg' && old.isEqualNode(answer)) return false; // most nails stay as they are
+    if (old.matches?.('select, input:not(.num)') && waits(old)) return false;
     if (!old.matches?.('input.num') || old.value === (old.dataset.sent ?? old.defaultValue)) return true;
     if (answer.dataset?.seen !== undefined) old.dataset.seen = answer.dataset.seen;
     return false;

@@ -52,6 +52,21 @@ class NothingIsLostIT extends AtTheDesk {
   }
 
   @Test
+  void leavingWaitsForAChangeThatWaitsForAnother() {
+    desk.open("/sets/8/fit?finger=R3");
+    desk.script(
+        "const kit = document.getElementById('kit-of-set');"
+            + "for (const value of ['lindenbox', '', 'quarrymill']) {"
+            + "  kit.value = value; kit.dispatchEvent(new Event('change', { bubbles: true })); }"
+            + "document.querySelector('.ways-head a').click();");
+    desk.untilText(".picking h2", "Lay out for the set");
+    desk.open("/sets/8/fit?finger=R3");
+    assertThat(desk.text("#kit-of-set option:checked")).startsWith("Quarrymill");
+    desk.choose("#kit-of-set", "");
+    desk.until(d -> d.text("#kit-of-set option:checked").startsWith("least to file"));
+  }
+
+  @Test
   void aLengthThatCannotBeLeavesTheSetAsLongAsItWas() {
     desk.open("/sets/1/shape");
     desk.click("#length");
