@@ -23,7 +23,7 @@
   }
 
   // --- sound and flash, which can be silenced ----------------------------------------------------
-  const alarms = ['Sound and flash', 'Flash only', 'Silent'];
+  const alarms = ['both', 'flash', 'silent'];
   const alarm = () => Math.max(0, alarms.indexOf(localStorage.getItem('bench-alarm')));
   let audio = null;
   function tell(times) {
@@ -49,7 +49,7 @@
   }
   function showAlarm() {
     const button = document.getElementById('alarm');
-    if (button) button.firstChild.data = `${alarms[alarm()]} `;
+    if (button) button.firstChild.data = `${window.ongleSay(`alarm.${alarms[alarm()]}`)} `;
   }
 
   // --- counting -------------------------------------------------------------------------------
@@ -61,7 +61,7 @@
       const opens = Number(count.dataset.opens);
       const closes = Number(count.dataset.closes);
       const before = now < opens;
-      count.textContent = before ? `in ${clock(opens - now)}` : clock(closes - now);
+      count.textContent = before ? window.ongleSay('clock-in', { time: clock(opens - now) }) : clock(closes - now);
       count.classList.toggle('waiting', before);
       count.classList.toggle('over', now >= closes);
       if (!count.classList.contains('loud')) return;

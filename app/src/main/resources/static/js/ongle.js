@@ -3,6 +3,11 @@
 (() => {
   'use strict';
 
+  // What the page says by itself, in its language; the texts come with it.
+  const words = JSON.parse(document.body.dataset.words);
+  window.ongleSay = (key, values = {}) => words[key].replace(/\{(\w+)\}/g, (all, name) => values[name] ?? all);
+  const say = window.ongleSay;
+
   // --- what is on its way, and what did not arrive --------------------------------------------
   let underway = 0;
   let whenQuiet = [];
@@ -39,27 +44,27 @@
   }
 
   function why(status) {
-    if (status === 0) return 'Ongle does not answer';
-    if (status === 507) return 'the disk is full. Make room on it';
-    if (status === 503) return 'too much at once';
-    if (status === 413) return 'that is more than Ongle takes at once';
-    if (status === 404) return 'this is not there any more. Load the page again';
-    if (status === 403) return 'only Ongle’s own pages may change the salon’s data';
-    if (status >= 500) return 'something went wrong on our side';
-    return 'Ongle could not make sense of that';
+    if (status === 0) return say('no-answer');
+    if (status === 507) return say('disk-full');
+    if (status === 503) return say('too-much');
+    if (status === 413) return say('too-large');
+    if (status === 404) return say('gone');
+    if (status === 403) return say('foreign');
+    if (status >= 500) return say('ours');
+    return say('odd');
   }
 
   function markLost() {
     const saved = document.getElementById('saved');
     if (!saved || lost.size === 0) return;
-    saved.textContent = 'Not saved';
+    saved.textContent = say('not-saved');
     saved.classList.add('not');
   }
   document.addEventListener('htmx:afterSettle', markLost);
 
   function showLost(status) {
     markLost();
-    tell(`Not saved: ${why(status)}. What you typed is still here${passing(status) ? '; it is sent again by itself' : ''}.`);
+    tell(say(passing(status) ? 'lost-resent' : 'lost', { why: why(status) }));
   }
 
   // One after the other, in the order they were made, so that none overtakes another.
@@ -106,7 +111,7 @@
       showLost(status);
       later(status);
     } else if (!successful && lost.size === 0) {
-      tell(`Not shown: ${why(status)}.`);
+      tell(say('not-shown', { why: why(status) }));
     } else if (lost.size === 0) {
       tell('');
     }
@@ -310,20 +315,20 @@
     const ask = (what, force) => fetch(`/calliper/${what}`, { method: 'POST', body: new URLSearchParams({ desk: feed.desk(), force }), keepalive: true }).catch(() => {});
     takeIt.addEventListener('click', () => ask('take', true));
     feed.on('open', () => ask('take', false));
-    feed.on('error', () => says('is not connected; typing goes on as ever', true));
+    feed.on('error', () => says(say('calliper.away'), true));
     feed.on('calliper', (holder) => {
-      if (holder === feed.desk()) says('waits for its button', false);
-      else if (holder) says('writes at another desk', false, true);
+      if (holder === feed.desk()) says(say('calliper.waits'), false);
+      else if (holder) says(say('calliper.elsewhere'), false, true);
       else ask('take', false);
     });
     feed.on('reading', (data) => {
       const { raw, value, trouble } = JSON.parse(data);
       const field = document.activeElement;
       if (trouble) says(trouble, true);
-      else if (!field?.matches('.grid input.num')) says(`sent ${raw}: choose a field first`, true);
-      else if (field.dataset.unit !== 'MILLIMETRE') says(`sent ${raw}: it measures lengths, this field is an angle`, true);
+      else if (!field?.matches('.grid input.num')) says(say('calliper.no-field', { raw }), true);
+      else if (field.dataset.unit !== 'MILLIMETRE') says(say('calliper.angle', { raw }), true);
       else {
-        says(`sent ${raw}`, false);
+        says(say('calliper.sent', { raw }), false);
         field.value = value;
         how.set(field, 'CALLIPER');
         htmx.trigger(field, 'keep');

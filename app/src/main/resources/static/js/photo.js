@@ -7,7 +7,7 @@
   field?.addEventListener('change', () => {
     const file = field.files[0];
     const tooLarge = file && file.size > Number(field.dataset.most);
-    document.getElementById('file-why').textContent = tooLarge ? `This picture has ${Math.ceil(file.size / 1048576)} MB; at most 15 MB can be taken.` : '';
+    document.getElementById('file-why').textContent = tooLarge ? window.ongleSay('picture-too-large', { size: Math.ceil(file.size / 1048576) }) : '';
     document.getElementById('file-field').classList.toggle('wrong', Boolean(tooLarge));
     if (tooLarge) field.value = '';
   });

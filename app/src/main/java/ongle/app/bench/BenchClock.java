@@ -4,6 +4,7 @@ import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.Optional;
+import ongle.app.words.Words;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.stereotype.Component;
 
@@ -82,9 +83,6 @@ class BenchClock {
 
   /** What is wrong with the machine's clock; empty when nothing is. */
   synchronized Optional<String> trouble() {
-    return setBack
-        ? Optional.of(
-            "This machine’s clock was set back. The bench counts on from before; nothing is lost.")
-        : Optional.empty();
+    return setBack ? Optional.of(Words.say("bench.clock-set-back")) : Optional.empty();
   }
 }

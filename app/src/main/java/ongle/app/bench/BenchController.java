@@ -19,8 +19,9 @@ import ongle.app.visits.PlannedVisit;
 import ongle.app.visits.VisitChoices;
 import ongle.app.visits.VisitPlanner;
 import ongle.app.web.Edit;
-import ongle.app.web.Numbers;
 import ongle.app.words.BenchWords;
+import ongle.app.words.Numbers;
+import ongle.app.words.Words;
 import ongle.core.School;
 import ongle.core.bench.BenchPlan;
 import ongle.core.bench.Construction;
@@ -68,19 +69,9 @@ class BenchController {
 
   /** What is looked at. */
   enum View {
-    PRODUCT("Product and cure"),
-    TIME("Time"),
-    STEPS("Steps");
-
-    private final String label;
-
-    View(String label) {
-      this.label = label;
-    }
-
-    public String label() {
-      return label;
-    }
+    PRODUCT,
+    TIME,
+    STEPS;
 
     public String path() {
       return name().toLowerCase(java.util.Locale.ROOT);
@@ -114,7 +105,15 @@ class BenchController {
   record OrderRow(NailOrder order, String time, String risk, boolean chosen, boolean advised) {}
 
   /** A step in the list. */
-  record StepRow(Step step, String where, String title, String time, List<String> figures) {}
+  record StepRow(
+      Step step,
+      String where,
+      String title,
+      String time,
+      List<String> figures,
+      String tool,
+      List<String> hints,
+      List<String> cautions) {}
 
   /**
    * Steps that follow each other in one part of the appointment.
@@ -186,7 +185,7 @@ class BenchController {
     model.addAttribute("lamps", lamps.all());
     model.addAttribute("lampTaken", plan.wish().lamp().code());
     model.addAttribute("habits", habits(desk.choices()));
-    model.addAttribute("refusals", plan.refusals());
+    model.addAttribute("refusals", plan.refusals().stream().map(Words::of).toList());
     plan.betterVisit().ifPresent(visit -> model.addAttribute("betterVisit", visit));
     model.addAttribute("underWay", bench.begun(id));
     model.addAttribute("worked", bench.worked(id));
@@ -207,23 +206,45 @@ class BenchController {
 
   private static List<Habit> habits(VisitChoices choices) {
     return List.of(
-        new Habit("softener", "Softener", List.of(Softener.values()), choices.softener()),
-        new Habit("cuticleTool", "Cuticle", List.of(CuticleTool.values()), choices.cuticleTool()),
-        new Habit("primer", "Primer", List.of(Primer.values()), choices.primer()),
         new Habit(
-            "attachment", "Tips held by", List.of(TipAttachment.values()), choices.attachment()),
+            "softener",
+            Words.say("bench.habit.softener"),
+            List.of(Softener.values()),
+            choices.softener()),
         new Habit(
-            "construction", "Gel laid as", List.of(Construction.values()), choices.construction()),
-        new Habit("order", "Nails", List.of(NailOrder.values()), choices.order()),
-        new Habit("filing", "Filing", List.of(FilingRoutine.values()), choices.filing()),
-        new Habit("rework", "Grown out", List.of(Rework.values()), choices.rework()),
-        new Habit("mix", "Acrylic mix", List.of(Mix.values()), choices.mix()),
-        new Habit("brush", "Brush", List.of(Brush.values()), choices.brush()));
+            "cuticleTool",
+            Words.say("bench.habit.cuticleTool"),
+            List.of(CuticleTool.values()),
+            choices.cuticleTool()),
+        new Habit(
+            "primer", Words.say("bench.habit.primer"), List.of(Primer.values()), choices.primer()),
+        new Habit(
+            "attachment",
+            Words.say("bench.habit.attachment"),
+            List.of(TipAttachment.values()),
+            choices.attachment()),
+        new Habit(
+            "construction",
+            Words.say("bench.habit.construction"),
+            List.of(Construction.values()),
+            choices.construction()),
+        new Habit(
+            "order", Words.say("bench.habit.order"), List.of(NailOrder.values()), choices.order()),
+        new Habit(
+            "filing",
+            Words.say("bench.habit.filing"),
+            List.of(FilingRoutine.values()),
+            choices.filing()),
+        new Habit(
+            "rework", Words.say("bench.habit.rework"), List.of(Rework.values()), choices.rework()),
+        new Habit("mix", Words.say("bench.habit.mix"), List.of(Mix.values()), choices.mix()),
+        new Habit(
+            "brush", Words.say("bench.habit.brush"), List.of(Brush.values()), choices.brush()));
   }
 
   private static AmountRow amount(Need need, String currency) {
     return new AmountRow(
-        need.material().label(),
+        Words.of(need.material()),
         BenchWords.amount(need.material(), need.amount()),
         BenchWords.shelf(need),
         need.standing().served(),
@@ -246,7 +267,9 @@ class BenchController {
         new NailRow(
             finger,
             portion.map(laid -> PortionDrawing.of(nail, laid)).orElse(null),
-            portion.map(laid -> Numbers.format(laid.applied().total(), 0) + " mm³").orElse(""),
+            portion
+                .map(laid -> Words.say("drawing.portions.about", "volume", laid.applied().total()))
+                .orElse(""),
             portion.map(BenchWords::zones).orElse(""),
             portion.map(BenchWords::doses).orElse(List.of()),
             portion
@@ -332,9 +355,9 @@ class BenchController {
   /** Fitting and building go hand in hand; the lamp belongs to what goes on beside it. */
   private static String chapter(Step step) {
     return switch (step.kind().phase()) {
-      case FIT, BUILD -> "Fit and build";
-      case FILE, FINISH -> "File and finish";
-      case PREPARE, REMOVE, OWN -> "Prepare";
+      case FIT, BUILD -> Words.say("bench.chapter.build");
+      case FILE, FINISH -> Words.say("bench.chapter.finish");
+      case PREPARE, REMOVE, OWN -> Words.say("bench.chapter.prepare");
     };
   }
 
@@ -344,7 +367,10 @@ class BenchController {
         BenchWords.where(step),
         BenchWords.title(step),
         clock(step.job().seconds()),
-        BenchWords.figures(step, plan));
+        BenchWords.figures(step, plan),
+        BenchWords.tool(step),
+        BenchWords.hints(step),
+        BenchWords.cautions(step));
   }
 
   private static String clock(int seconds) {

@@ -19,12 +19,15 @@ import ongle.app.shelf.Shelf;
 import ongle.app.visits.PlannedVisit;
 import ongle.app.visits.VisitPlanner;
 import ongle.app.words.BenchWords;
+import ongle.app.words.Words;
 import ongle.core.bench.BenchPlan;
 import ongle.core.bench.Event;
 import ongle.core.bench.Guide;
 import ongle.core.bench.Step;
+import ongle.core.plan.Caution;
 import ongle.core.portion.Material;
 import ongle.core.portion.Need;
+import ongle.core.wear.Wearing;
 import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.support.TransactionOperations;
@@ -120,7 +123,7 @@ class BenchDesk {
   List<String> lacking(BenchPlan plan) {
     return needs(plan).stream()
         .filter(need -> !need.standing().served())
-        .map(need -> need.material().label() + ": " + BenchWords.shelf(need))
+        .map(need -> Words.of(need.material()) + ": " + BenchWords.shelf(need))
         .toList();
   }
 
@@ -216,8 +219,8 @@ class BenchDesk {
     }
   }
 
-  /** Begins it anew; what happened before stays on record. */
-  void beginAnew(long setId) {
+  /** Starts over; what happened before stays on record. */
+  void startOver(long setId) {
     beginAfter(setId, run(setId));
   }
 
@@ -229,7 +232,14 @@ class BenchDesk {
         new Run(run.number() + 1, List.of()),
         Noted.beginning(
             Event.of(now, Event.Type.BEGIN, ""),
-            visits.of(setId).planned().plan().wish().wearing().caution().orElse("")));
+            preparation(visits.of(setId).planned().plan().wish().wearing())));
+  }
+
+  /** What the plan leaves out of the preparation from the beginning; blank for nothing. */
+  private static String preparation(Wearing wearing) {
+    return wearing.skipped().isEmpty()
+        ? ""
+        : Words.of(new Caution.PreparationSkipped(wearing.skipped().stream().sorted().toList()));
   }
 
   /** Finishes a step, with the lots that are in use. */
@@ -260,14 +270,12 @@ class BenchDesk {
       Run run = run(setId);
       if (!run.begun() || !visit.plan().refusals().isEmpty()) {
         return sitting(
-            visit,
-            run,
-            run.begun() ? "It waits for another lamp." : "Begin the appointment first.");
+            visit, run, Words.say(run.begun() ? "bench.waits-for-lamp" : "bench.begin-first"));
       }
       Guide.Answer answer =
           what.apply(new Guide(visit.plan(), run.events()), clock.now(run.last()));
       if (answer.event().isEmpty()) {
-        return sitting(visit, run, answer.why());
+        return sitting(visit, run, Words.of(answer.why()));
       }
       Guide after = new Guide(visit.plan(), run.and(answer.event().get()));
       Noted noted = Noted.of(answer.event().get(), after);
@@ -275,7 +283,7 @@ class BenchDesk {
         return sitting(visit, run.and(noted), after, noted.costs());
       }
     }
-    return sitting(visit, run(setId), "Somebody else is pressing, too. Try again.");
+    return sitting(visit, run(setId), Words.say("bench.somebody-else"));
   }
 
   private boolean note(long setId, Run run, Noted noted) {

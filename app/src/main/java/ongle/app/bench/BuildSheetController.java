@@ -15,6 +15,7 @@ import ongle.app.sets.Stage;
 import ongle.app.visits.PlannedVisit;
 import ongle.app.words.BenchWords;
 import ongle.app.words.PickingWords;
+import ongle.app.words.Words;
 import ongle.core.bench.BenchPlan;
 import ongle.core.bench.Step;
 import ongle.core.nail.Finger;
@@ -70,7 +71,7 @@ class BuildSheetController {
     visit
         .plan()
         .minutesToBook()
-        .ifPresent(minutes -> model.addAttribute("minutes", minutes + " min"));
+        .ifPresent(minutes -> model.addAttribute("minutes", BenchWords.minutes(minutes * 60L)));
     return pdf.answer("build sheet", visit.planned(), "bench/build-sheet", model.asMap());
   }
 
@@ -93,9 +94,9 @@ class BuildSheetController {
         Finger.asSeenFrom(seat).stream().map(finger -> nail(visit, finger)).toList();
     model.addAttribute("nails", nails);
     model.addAttribute("lamp", visit.plan().wish().lamp().label());
-    model.addAttribute("visit", visit.choices().visit().label());
+    model.addAttribute("visit", Words.of(visit.choices().visit()));
     model.addAttribute("date", visit.planned().set().getCreatedAt());
-    model.addAttribute("refusals", visit.plan().refusals());
+    model.addAttribute("refusals", visit.plan().refusals().stream().map(Words::of).toList());
     return nails;
   }
 
@@ -105,7 +106,7 @@ class BuildSheetController {
     List<String> product = new ArrayList<>();
     portion.ifPresent(
         laid -> {
-          product.add(laid.product().label() + ": " + BenchWords.portion(laid));
+          product.add(Words.of(laid.product()) + ": " + BenchWords.portion(laid));
           product.add(BenchWords.cure(visit.plan(), nail));
         });
     visit.plan().removal(nail).map(BenchWords::removal).ifPresent(product::add);
@@ -114,7 +115,7 @@ class BuildSheetController {
         .ifPresent(product::add);
     return new NailPaper(
         NailBlock.of(visit.planned(), finger),
-        portion.map(laid -> PortionDrawing.helpings(nail, laid)).orElse(null),
+        portion.map(laid -> PortionDrawing.portions(nail, laid)).orElse(null),
         portion.map(BenchWords::doses).orElse(List.of()),
         product);
   }
@@ -122,7 +123,7 @@ class BuildSheetController {
   private Ready ready(Need need) {
     return new Ready(
         BenchWords.amount(need.material(), need.amount()),
-        need.material().label(),
+        Words.of(need.material()),
         BenchWords.shelf(need));
   }
 
@@ -146,6 +147,6 @@ class BuildSheetController {
         BenchWords.title(step),
         BenchWords.where(step),
         BenchWords.figures(step, plan),
-        step.cautions().stream().filter(told::add).toList());
+        BenchWords.cautions(step).stream().filter(told::add).toList());
   }
 }

@@ -3,7 +3,6 @@ package ongle.app.bench;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.ZoneId;
-import java.time.format.DateTimeFormatter;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.BiFunction;
@@ -15,6 +14,8 @@ import ongle.app.sets.SetPage;
 import ongle.app.sets.Stage;
 import ongle.app.shelf.LotUse;
 import ongle.app.words.BenchWords;
+import ongle.app.words.Dates;
+import ongle.app.words.Words;
 import ongle.core.bench.Event;
 import ongle.core.bench.Guide;
 import ongle.core.bench.Step;
@@ -36,7 +37,6 @@ import org.springframework.web.bind.annotation.RequestParam;
 @Controller
 @RequestMapping("/sets/{id}/bench/guide")
 class GuideController {
-  private static final DateTimeFormatter HOUR = DateTimeFormatter.ofPattern("HH:mm");
   private static final int SHOWN_AHEAD = 3;
 
   private final BenchDesk bench;
@@ -95,7 +95,7 @@ class GuideController {
   @PostMapping("/begin")
   String begin(@PathVariable long id, @RequestParam(defaultValue = "false") boolean anew) {
     if (anew) {
-      bench.beginAnew(id);
+      bench.startOver(id);
     } else {
       bench.begin(id);
     }
@@ -167,7 +167,8 @@ class GuideController {
     model.addAttribute("id", sitting.visit().planned().id());
     model.addAttribute("clientId", sitting.visit().planned().client().getId());
     model.addAttribute("client", sitting.visit().planned().client().getName());
-    model.addAttribute("refusals", sitting.visit().plan().refusals());
+    model.addAttribute(
+        "refusals", sitting.visit().plan().refusals().stream().map(Words::of).toList());
     model.addAttribute("said", sitting.said());
     model.addAttribute("clockTrouble", bench.clockTrouble().orElse(null));
     model.addAttribute("clockSpeed", bench.clockSpeed());
@@ -193,6 +194,9 @@ class GuideController {
           model.addAttribute("stepTitle", BenchWords.title(step));
           model.addAttribute("where", BenchWords.where(step));
           model.addAttribute("figures", BenchWords.figures(step, guide.plan()));
+          model.addAttribute("tool", BenchWords.tool(step));
+          model.addAttribute("hints", BenchWords.hints(step));
+          model.addAttribute("cautions", BenchWords.cautions(step));
           model.addAttribute("ready", guide.ready().toEpochMilli());
           model.addAttribute("due", guide.due().toEpochMilli());
           model.addAttribute(
@@ -201,14 +205,14 @@ class GuideController {
             model.addAttribute("short", bench.lacking(guide.plan()));
           }
           model.addAttribute(
-              "helping",
+              "portion",
               step.dose()
                   .filter(
                       dose ->
                           step.product()
                               .filter(product -> product.handling() != Handling.TUBE)
                               .isPresent())
-                  .map(PortionDrawing::helping)
+                  .map(PortionDrawing::portion)
                   .orElse(null));
         });
     model.addAttribute(
@@ -217,7 +221,7 @@ class GuideController {
             .map(
                 clock ->
                     new ClockRow(
-                        clock.what().label(),
+                        Words.of(clock.what()),
                         BenchWords.where(clock.step()),
                         clock.opens().toEpochMilli(),
                         clock.closes().toEpochMilli()))
@@ -228,7 +232,7 @@ class GuideController {
             .map(step -> new NextRow(BenchWords.title(step), BenchWords.where(step)))
             .toList());
     model.addAttribute("hands", List.of(hand(guide, Hand.RIGHT, now), hand(guide, Hand.LEFT, now)));
-    model.addAttribute("finish", HOUR.format(guide.finish(now).atZone(zone)));
+    model.addAttribute("finish", Dates.of(guide.finish(now).atZone(zone), "time"));
     model.addAttribute("behind", guide.past().size());
     model.addAttribute("total", guide.total());
     model.addAttribute("paused", guide.paused());
@@ -239,8 +243,8 @@ class GuideController {
             step ->
                 model.addAttribute(
                     "instead",
-                    new InsteadRow(step.id(), step.hand().orElseThrow().label() + " hand")));
-    guide.urgent().ifPresent(what -> model.addAttribute("urgent", what));
+                    new InsteadRow(step.id(), Words.of(step.hand().orElseThrow(), "hand"))));
+    guide.urgent().ifPresent(what -> model.addAttribute("urgent", Words.of(what)));
     model.addAttribute("took", sitting.took().stream().map(this::took).toList());
   }
 
@@ -266,19 +270,24 @@ class GuideController {
             .orElseGet(
                 () ->
                     guide.current().filter(step -> step.on(hand)).isPresent()
-                        ? "you are at it"
+                        ? Words.say("bench.hand.now")
                         : guide
                             .next(hand)
-                            .map(step -> "next: " + BenchWords.title(step))
-                            .orElse("done"));
-    return new HandRow(hand.label() + " hand", state);
+                            .map(
+                                step ->
+                                    Words.say("bench.hand.next", "step", BenchWords.title(step)))
+                            .orElseGet(() -> Words.say("bench.hand.done")));
+    return new HandRow(Words.of(hand, "hand"), state);
   }
 
   private String took(LotUse use) {
     return products
             .material(use.material())
-            .map(material -> BenchWords.amount(material, use.amount()) + " " + material.label())
+            .map(material -> BenchWords.amount(material, use.amount()) + " " + Words.of(material))
             .orElse(use.material())
-        + (use.number().isEmpty() ? ", no lot listed" : ", lot " + use.number());
+        + ", "
+        + (use.number().isEmpty()
+            ? Words.say("bench.no-lot")
+            : Words.say("bench.lot", "lot", use.number()));
   }
 }

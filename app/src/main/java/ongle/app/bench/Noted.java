@@ -2,6 +2,7 @@ package ongle.app.bench;
 
 import java.util.Optional;
 import ongle.app.words.BenchWords;
+import ongle.app.words.Words;
 import ongle.core.bench.Event;
 import ongle.core.bench.Guide;
 import ongle.core.bench.Step;
@@ -42,8 +43,10 @@ record Noted(Event event, String title, String where, String remark) {
 
   private static String remark(Guide.Past past) {
     if (past.skipped().isPresent()) {
-      return past.step().kind().prepares().isPresent() ? "It lifts sooner without." : "";
+      return past.step().kind().prepares().isPresent() ? Words.say("bench.lifts-sooner") : "";
     }
-    return past.offWindow() ? "outside its time" : past.took() ? "took longer than planned" : "";
+    return past.offWindow()
+        ? Words.say("bench.outside-its-time")
+        : past.took() ? Words.say("bench.took-longer") : "";
   }
 }

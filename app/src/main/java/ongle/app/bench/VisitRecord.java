@@ -3,12 +3,13 @@ package ongle.app.bench;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.ZoneId;
-import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import ongle.app.words.BenchWords;
+import ongle.app.words.Dates;
+import ongle.app.words.Words;
 import ongle.core.bench.Event;
 
 /**
@@ -21,8 +22,6 @@ import ongle.core.bench.Event;
  * @param rows what happened, in order
  */
 record VisitRecord(String day, String from, String length, List<String> toKnow, List<Row> rows) {
-  private static final DateTimeFormatter HOUR = DateTimeFormatter.ofPattern("HH:mm");
-  private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMMM yyyy");
 
   /**
    * Something that happened.
@@ -39,8 +38,8 @@ record VisitRecord(String day, String from, String length, List<String> toKnow, 
     Instant began = noted.get(0).event().at();
     Instant ended = noted.get(noted.size() - 1).event().at();
     return new VisitRecord(
-        DAY.format(began.atZone(zone)),
-        HOUR.format(began.atZone(zone)),
+        Dates.of(began.atZone(zone), "long"),
+        Dates.of(began.atZone(zone), "time"),
         BenchWords.minutes(Duration.between(began, ended).toSeconds()),
         toKnow(noted),
         noted.stream()
@@ -52,15 +51,15 @@ record VisitRecord(String day, String from, String length, List<String> toKnow, 
   private static Row row(Noted noted, ZoneId zone) {
     Event event = noted.event();
     String text = event.text();
-    String at = HOUR.format(event.at().atZone(zone));
+    String at = Dates.of(event.at().atZone(zone), "time");
     return switch (event.type()) {
-      case BEGIN -> new Row(at, "Begun", "", "", noted.remark());
+      case BEGIN -> new Row(at, Words.say("bench.record.begun"), "", "", noted.remark());
       case DONE, STARTED ->
           new Row(
               at,
               noted.title(),
               noted.where(),
-              text.isEmpty() ? "" : "lot " + text,
+              text.isEmpty() ? "" : Words.say("bench.lot", "lot", text),
               noted.remark());
       case SKIPPED ->
           new Row(
@@ -68,14 +67,14 @@ record VisitRecord(String day, String from, String length, List<String> toKnow, 
               noted.title(),
               noted.where(),
               "",
-              ("left out: " + text + ". " + noted.remark()).strip());
-      case BACK -> new Row(at, noted.title(), noted.where(), "", "taken back");
-      case FIRST -> new Row(at, noted.title(), noted.where(), "", "taken first");
-      case PAUSED -> new Row(at, "Paused", "", "", "");
-      case RESUMED -> new Row(at, "Went on", "", "", "");
-      case NOTE -> new Row(at, "Note: " + text, noted.where(), "", "");
-      case SKIN -> new Row(at, noted.title(), noted.where(), "", "product touched skin");
-      case HEAT -> new Row(at, noted.title(), noted.where(), "", "felt heat, out of the lamp");
+              (Words.say("bench.record.skipped", "reason", text) + " " + noted.remark()).strip());
+      case BACK -> new Row(at, noted.title(), noted.where(), "", Words.say("bench.record.back"));
+      case FIRST -> new Row(at, noted.title(), noted.where(), "", Words.say("bench.record.first"));
+      case PAUSED -> new Row(at, Words.say("bench.record.paused"), "", "", "");
+      case RESUMED -> new Row(at, Words.say("bench.record.resumed"), "", "", "");
+      case NOTE -> new Row(at, Words.say("bench.record.note", "note", text), noted.where(), "", "");
+      case SKIN -> new Row(at, noted.title(), noted.where(), "", Words.say("bench.record.skin"));
+      case HEAT -> new Row(at, noted.title(), noted.where(), "", Words.say("bench.record.heat"));
     };
   }
 
@@ -100,16 +99,16 @@ record VisitRecord(String day, String from, String length, List<String> toKnow, 
         steps.values().stream()
             .filter(s -> s.event().type() != Event.Type.SKIPPED && !s.remark().isEmpty())
             .count();
-    counted(toKnow, skipped, " left out");
-    counted(toKnow, remarked, " late or outside their time");
-    counted(toKnow, skin, "× product on skin");
-    counted(toKnow, heat, "× heat in the lamp");
+    counted(toKnow, skipped, "skipped");
+    counted(toKnow, remarked, "late");
+    counted(toKnow, skin, "skin");
+    counted(toKnow, heat, "heat");
     return toKnow;
   }
 
   private static void counted(List<String> toKnow, long number, String what) {
     if (number > 0) {
-      toKnow.add(number + what);
+      toKnow.add(Words.say("bench.record.count." + what, "times", number));
     }
   }
 }

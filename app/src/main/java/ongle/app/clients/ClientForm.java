@@ -10,22 +10,20 @@ public class ClientForm {
   private UUID formKey = UUID.randomUUID();
   private Integer version;
 
-  @NotBlank(message = "Type a name, so that you find the client again.")
-  @Size(max = 80, message = "A name has at most 80 characters.")
+  @NotBlank(message = "{clients.name.needed}")
+  @Size(max = 80, message = "{clients.name.longest}")
   private String name = "";
 
-  @Pattern(
-      regexp = "[0-9 +()/.-]{0,40}",
-      message = "A phone number has digits, spaces and + ( ) / . - only.")
+  @Pattern(regexp = "[0-9 +()/.-]{0,40}", message = "{clients.phone.wanted}")
   private String phone = "";
 
-  @Size(max = 200, message = "At most 200 characters; the rest fits in the notes.")
+  @Size(max = 200, message = "{clients.hands.longest}")
   private String handsDo = "";
 
-  @Size(max = 1000, message = "Notes have at most 1000 characters.")
+  @Size(max = 1000, message = "{clients.notes.longest}")
   private String notes = "";
 
-  @Size(max = 200, message = "At most 200 characters.")
+  @Size(max = 200, message = "{clients.allergy.longest}")
   private String allergy = "";
 
   private boolean minor;

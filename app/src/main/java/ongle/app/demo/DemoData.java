@@ -134,7 +134,7 @@ class DemoData implements SmartInitializingSingleton {
     jar("colour", "C-114", 10, 0.4, today.plusMonths(10), today.minusMonths(4), 12, 9);
     jar("primer", "PR-0219", 14, 8, today.plusMonths(6), today.minusMonths(2), 12, 11);
     jar("remover", "RM-0550", 500, 310, today.plusMonths(18), today.minusMonths(1), 24, 12);
-    salon.reckonIn("crowns");
+    salon.setCurrency("crowns");
     LightCure usual = Product.HARD_GEL.light().orElseThrow();
     products.add(
         UUID.randomUUID(),

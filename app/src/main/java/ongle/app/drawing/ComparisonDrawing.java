@@ -2,6 +2,7 @@ package ongle.app.drawing;
 
 import java.util.List;
 import ongle.app.drawing.Scene.Point;
+import ongle.app.words.Words;
 import ongle.core.nail.Nail;
 import ongle.core.plan.Comparison;
 import ongle.core.plan.NailPlan;
@@ -36,7 +37,12 @@ public final class ComparisonDrawing {
     scene.closed("skin", FingerFromSide.of(nail, own, ground));
     double stress = nail.plateLength();
     scene.line("stress", stress, ground - highest - 1.5 * type, stress, ground + 2.6);
-    scene.text("stress-name", stress + 0.5 * type, ground + 2.6, "start", "stress line");
+    scene.text(
+        "stress-name",
+        stress + 0.5 * type,
+        ground + 2.6,
+        "start",
+        Words.say("drawing.stress-line"));
     for (int i = 0; i < schools.size(); i++) {
       Comparison school = schools.get(i);
       Arches arches = school.arches();
@@ -78,7 +84,7 @@ public final class ComparisonDrawing {
         0,
         width,
         ground + 3,
-        nail.finger().label() + " from the side after " + schools.size() + " schools",
-        "each school's upper arch, numbered as in the table");
+        Words.say("drawing.schools", "finger", nail.finger(), "schools", schools.size()),
+        Words.say("drawing.schools.about"));
   }
 }

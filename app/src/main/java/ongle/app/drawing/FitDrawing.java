@@ -3,7 +3,8 @@ package ongle.app.drawing;
 import java.util.ArrayList;
 import java.util.List;
 import ongle.app.drawing.Scene.Point;
-import ongle.app.web.Numbers;
+import ongle.app.words.Numbers;
+import ongle.app.words.Words;
 import ongle.core.fitting.TipFit;
 import ongle.core.nail.CrossCurve;
 import ongle.core.nail.Nail;
@@ -46,19 +47,22 @@ public final class FitDrawing {
     scene.line("extend", -plate.chord() / 2, plate.depth(), -plate.chord() / 2, y + 0.2);
     scene.line("extend", plate.chord() / 2, plate.depth(), plate.chord() / 2, y + 0.2);
     scene.dimensionAcross(
-        -plate.chord() / 2, plate.chord() / 2, y, "nail " + Numbers.mm(plate.chord()));
+        -plate.chord() / 2,
+        plate.chord() / 2,
+        y,
+        Words.say("drawing.nail-width", "width", plate.chord()));
     scene.dimensionAcross(
         -tip.chord() / 2,
         tip.chord() / 2,
         -1.15,
-        "tip " + fit.tip().number() + ", " + Numbers.mm(tip.chord()));
-    String each = Numbers.format(Math.abs(fit.slack()) / 2, 2);
+        Words.say("drawing.tip-width", "number", fit.tip().number(), "width", tip.chord()));
+    double each = Math.abs(fit.slack()) / 2;
     String sides =
         switch (fit.verdict()) {
-          case TOO_SMALL -> each + " bare";
+          case TOO_SMALL -> Words.say("drawing.bare", "each", each);
           case FITS -> "";
-          case FILE -> "file " + each;
-          case TOO_LARGE -> each + " over";
+          case FILE -> Words.say("drawing.file", "each", each);
+          case TOO_LARGE -> Words.say("drawing.over", "each", each);
         };
     if (!sides.isEmpty()) {
       scene.text("warn-figure", -half + 0.15, deep * 0.45, "start", sides);
@@ -69,13 +73,15 @@ public final class FitDrawing {
         -2.1,
         2 * half,
         deep + 3.8,
-        "Tip " + fit.tip().number() + " across the " + nail.finger().label() + " nail",
-        "Tip arc "
-            + Numbers.thickness(tip.arcLength())
-            + " over plate arc "
-            + Numbers.thickness(plate.arcLength())
-            + ": "
-            + fit.verdict().label());
+        Words.say("drawing.tip-across", "number", fit.tip().number(), "finger", nail.finger()),
+        Words.say(
+            "drawing.tip-across.about",
+            "tip",
+            tip.arcLength(),
+            "plate",
+            plate.arcLength(),
+            "verdict",
+            fit.verdict()));
   }
 
   /** Gap drawn for the glue, mm. */
@@ -114,21 +120,23 @@ public final class FitDrawing {
     scene.line("stop-line", view.at(stop, -half), view.at(stop, half));
     scene.line("cut", view.at(fit.cutAt(), -half - 2), view.at(fit.cutAt(), half + 2));
     double right = half + 2.4;
-    scene.text("note", right, stop - well + 0.3, "start", "well " + Numbers.mm(well));
-    scene.text("note", right + nail.width() * 0.08, -0.3, "start", "stress line");
-    scene.text("dim-figure", right, fit.cutAt() + 0.3, "start", "cut " + Numbers.mm(fit.cutAt()));
+    scene.text("note", right, stop - well + 0.3, "start", Words.say("drawing.well", "well", well));
+    scene.text(
+        "note", right + nail.width() * 0.08, -0.3, "start", Words.say("drawing.stress-line"));
+    scene.text(
+        "dim-figure",
+        right,
+        fit.cutAt() + 0.3,
+        "start",
+        Words.say("drawing.cut", "at", fit.cutAt()));
     double top = -nail.plateLength() - 3;
     return scene.build(
         -nail.width() * 0.95,
         top,
         nail.width() * 0.95 + right + 8.5,
         end - top + 1,
-        "Tip " + fit.tip().number() + " from above on the " + nail.finger().label() + " nail",
-        "Well "
-            + Numbers.mm(well)
-            + " on the plate, cut at "
-            + Numbers.mm(fit.cutAt())
-            + " beyond the stress line");
+        Words.say("drawing.tip-above", "number", fit.tip().number(), "finger", nail.finger()),
+        Words.say("drawing.tip-above.about", "well", well, "at", fit.cutAt()));
   }
 
   /** The nail with what is built on it and nothing under it. */
@@ -145,8 +153,8 @@ public final class FitDrawing {
         top,
         nail.width() * 3.2,
         beyond - top,
-        "The " + nail.finger().label() + " nail, " + plan.fit().way().label(),
-        "Built " + Numbers.mm(plan.extension()) + " beyond the stress line");
+        Words.say("drawing.built", "finger", nail.finger(), "way", plan.fit().way()),
+        Words.say("drawing.built.about", "length", plan.extension()));
   }
 
   /**

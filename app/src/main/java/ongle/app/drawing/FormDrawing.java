@@ -3,7 +3,8 @@ package ongle.app.drawing;
 import java.util.ArrayList;
 import java.util.List;
 import ongle.app.drawing.Scene.Point;
-import ongle.app.web.Numbers;
+import ongle.app.words.Numbers;
+import ongle.app.words.Words;
 import ongle.core.fitting.CuttingTemplate;
 import ongle.core.fitting.Form;
 import ongle.core.fitting.FormFit;
@@ -64,9 +65,10 @@ public final class FormDrawing {
         right,
         buildTo + 0.3,
         "start",
-        "mark " + Numbers.format(fit.buildToMark(), 1));
+        Words.say("drawing.mark", "mark", fit.buildToMark()));
     if (fit.cutDepth() > 0) {
-      scene.text("warn-figure", right, 1.8, "start", "cut " + Numbers.mm(fit.cutDepth()));
+      scene.text(
+          "warn-figure", right, 1.8, "start", Words.say("drawing.cut", "at", fit.cutDepth()));
     }
     double top = -nail.plateLength() - 3;
     return scene.build(
@@ -74,11 +76,8 @@ public final class FormDrawing {
         top,
         2 * half + 11,
         end - top + 1,
-        "Form " + form.number() + " from above under the " + nail.finger().label() + " nail",
-        "Mouth cut "
-            + Numbers.mm(fit.cutDepth())
-            + " deeper, build to mark "
-            + Numbers.format(fit.buildToMark(), 1));
+        Words.say("drawing.form-above", "number", form.number(), "finger", nail.finger()),
+        Words.say("drawing.form-above.about", "depth", fit.cutDepth(), "mark", fit.buildToMark()));
   }
 
   private static List<Point> curve(NailFromAbove view, CrossCurve curve, double width) {
@@ -118,7 +117,7 @@ public final class FormDrawing {
         end + 0.5,
         (-arches.lowerAt(end) - end * pitch) / 2 + 0.5,
         "start",
-        (fit.tilt() > 0 ? "+" : "") + Numbers.format(fit.tilt(), 0) + "°");
+        Numbers.signed(fit.tilt(), 0) + "°");
     scene.line("stress", plate, -arches.lowerAt(plate) - 3, plate, -arches.lowerAt(plate) + 4);
     double top = -Math.max(high, end * pitch + 1) - 1;
     double bottom = Math.max(4.5, Math.max(-low, -end * pitch) + 1);
@@ -127,8 +126,8 @@ public final class FormDrawing {
         top,
         end + 7.5,
         bottom - top,
-        "Form " + fit.form().number() + " from the side",
-        "Tilted " + Numbers.format(fit.tilt(), 0) + "° against the plate");
+        Words.say("drawing.form-side", "number", fit.form().number()),
+        Words.say("drawing.form-side.about", "tilt", fit.tilt()));
   }
 
   /** The nail's own free edge laid flat, at true size, to cut a form's mouth along. */
@@ -157,12 +156,8 @@ public final class FormDrawing {
         -5,
         2 * (half + margin + 1),
         20,
-        "Cutting template, " + nail.finger().label(),
-        "Free edge laid flat, "
-            + Numbers.mm(template.width())
-            + " wide and "
-            + Numbers.mm(template.depth())
-            + " deep");
+        Words.say("drawing.template", "finger", nail.finger()),
+        Words.say("drawing.template.about", "width", template.width(), "depth", template.depth()));
   }
 
   /** Five centimetres to check a print against. */
@@ -174,6 +169,7 @@ public final class FormDrawing {
     }
     scene.text("note", 0.6, 9, "start", "0");
     scene.text("note", 50, 9, "end", "50 mm");
-    return scene.build(-0.5, -1, 51, 11, "Ruler", "Fifty millimetres, to check the print");
+    return scene.build(
+        -0.5, -1, 51, 11, Words.say("drawing.ruler"), Words.say("drawing.ruler.about"));
   }
 }

@@ -1,6 +1,7 @@
 package ongle.app.drawing;
 
 import java.util.List;
+import ongle.app.words.Words;
 import ongle.core.nail.Seat;
 import ongle.core.plan.NailPlan;
 
@@ -57,7 +58,7 @@ final class HandDrawing {
             ", ",
             nails.stream()
                 .filter(Shown::worked)
-                .map(n -> (n.plan().nail().finger().digit().label() + " " + n.figure()).strip())
+                .map(n -> (Words.of(n.plan().nail().finger().digit()) + " " + n.figure()).strip())
                 .toList());
     double top = down ? -behind - 2 : -beyond;
     return scene.build(0, top, CELL * nails.size(), figureAt + TYPE * 0.4 - top, title, figures);

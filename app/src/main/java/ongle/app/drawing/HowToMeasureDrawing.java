@@ -3,7 +3,8 @@ package ongle.app.drawing;
 import java.util.ArrayList;
 import java.util.List;
 import ongle.app.drawing.Scene.Point;
-import ongle.app.web.Numbers;
+import ongle.app.words.Numbers;
+import ongle.app.words.Words;
 import ongle.core.nail.CrossCurve;
 import ongle.core.nail.Nail;
 import ongle.core.nail.Quantity;
@@ -17,7 +18,7 @@ public final class HowToMeasureDrawing {
 
   public static Scene of(Nail nail, Quantity quantity, double value) {
     String figure = Numbers.withUnit(quantity, value);
-    String what = quantity.label() + ": " + quantity.meaning();
+    String what = Words.say("drawing.measure", "quantity", quantity);
     return switch (quantity) {
       case ARCH_DEPTH -> across(nail, figure, what);
       case GROWTH_PITCH -> side(nail, figure, what);
@@ -62,7 +63,7 @@ public final class HowToMeasureDrawing {
         top,
         WIDTH,
         length + 4 + Math.max(nail.overhang(), Math.max(nail.freeEdge(), nail.freeEdgeDepth())) + 2,
-        quantity.label(),
+        Words.of(quantity),
         what);
   }
 
@@ -89,7 +90,7 @@ public final class HowToMeasureDrawing {
     scene.line("extend", -half, curve.depth(), half + 2.5, curve.depth());
     scene.line("extend", 0, 0, half + 2.5, 0);
     scene.dimensionDown(half + 2, 0, curve.depth(), true, figure);
-    return scene.build(-WIDTH / 2, -3, WIDTH, half * 2 + 5, Quantity.ARCH_DEPTH.label(), what);
+    return scene.build(-WIDTH / 2, -3, WIDTH, half * 2 + 5, Words.of(Quantity.ARCH_DEPTH), what);
   }
 
   private static Scene side(Nail nail, String figure, String what) {
@@ -109,6 +110,6 @@ public final class HowToMeasureDrawing {
     scene.line("plate-line", left, 0, right, -rise);
     scene.line("axis", left - 4, 0, right + 4, 0);
     scene.text("dim-figure", right + 0.5, -rise - 1.2, "start", figure);
-    return scene.build(-WIDTH / 2, -7, WIDTH, 17, Quantity.GROWTH_PITCH.label(), what);
+    return scene.build(-WIDTH / 2, -7, WIDTH, 17, Words.of(Quantity.GROWTH_PITCH), what);
   }
 }

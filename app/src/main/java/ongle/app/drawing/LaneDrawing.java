@@ -3,8 +3,10 @@ package ongle.app.drawing;
 import java.util.List;
 import java.util.function.Predicate;
 import ongle.app.drawing.Scene.Point;
+import ongle.app.words.Words;
 import ongle.core.bench.BenchPlan;
 import ongle.core.bench.Step;
+import ongle.core.nail.Hand;
 import ongle.core.schedule.Schedule;
 
 /** An appointment as lanes: technician, lamp and the client's two hands, over the minutes. */
@@ -24,23 +26,45 @@ public final class LaneDrawing {
     for (int minute = 0; minute * 60 <= schedule.makespan(); minute += 10) {
       double x = LEFT + minute * 60 * perSecond;
       scene.line("extend", x, TOP, x, bottom + 1);
-      scene.text("note", x, bottom + 3.6, "middle", minute + (minute == 0 ? " min" : ""));
+      scene.text(
+          "note",
+          x,
+          bottom + 3.6,
+          "middle",
+          minute == 0 ? Words.say("bench.minutes", "minutes", 0) : String.valueOf(minute));
     }
-    lane(scene, 0, "you", plan, schedule, perSecond, slot -> slot.job().technician());
-    lane(scene, 1, "lamp", plan, schedule, perSecond, slot -> slot.job().lamp());
-    lane(scene, 2, "right hand", plan, schedule, perSecond, Schedule.Slot::right);
-    lane(scene, 3, "left hand", plan, schedule, perSecond, Schedule.Slot::left);
+    lane(
+        scene,
+        0,
+        Words.say("drawing.lane.you"),
+        plan,
+        schedule,
+        perSecond,
+        slot -> slot.job().technician());
+    lane(
+        scene,
+        1,
+        Words.say("drawing.lane.lamp"),
+        plan,
+        schedule,
+        perSecond,
+        slot -> slot.job().lamp());
+    lane(scene, 2, Words.of(Hand.RIGHT, "hand"), plan, schedule, perSecond, Schedule.Slot::right);
+    lane(scene, 3, Words.of(Hand.LEFT, "hand"), plan, schedule, perSecond, Schedule.Slot::left);
     return scene.build(
         0,
         0,
         LEFT + WIDTH + 2,
         bottom + 5,
-        "The appointment as lanes",
-        schedule.makespan() / 60
-            + " minutes; you work "
-            + schedule.worked() / 60
-            + " and wait "
-            + schedule.idle() / 60);
+        Words.say("drawing.lanes"),
+        Words.say(
+            "drawing.lanes.about",
+            "minutes",
+            schedule.makespan() / 60,
+            "worked",
+            schedule.worked() / 60,
+            "idle",
+            schedule.idle() / 60));
   }
 
   private static void lane(

@@ -5,7 +5,7 @@ import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
 import ongle.app.drawing.Scene.Point;
-import ongle.app.web.Numbers;
+import ongle.app.words.Words;
 import ongle.core.bench.BenchPlan;
 import ongle.core.bench.Step;
 import ongle.core.fitting.FormFit;
@@ -54,22 +54,26 @@ final class LayDrawing {
           scene,
           view.at(mark, 0).y(),
           right,
-          "mark " + Numbers.format(form.get().buildToMark(), 1));
+          Words.say("drawing.mark", "mark", form.get().buildToMark()));
     }
     double apex = profile.apexAt() - plate;
     scene.line("apex-line", view.at(apex, -half), view.at(apex, right));
-    label(scene, view.at(apex, 0).y(), right, "apex " + Numbers.thickness(profile.apexThickness()));
-    double helpingAt = -right - BESIDE;
-    step.dose().ifPresent(dose -> helping(scene, view, bench, dose, step.of(), helpingAt));
+    label(
+        scene,
+        view.at(apex, 0).y(),
+        right,
+        Words.say("drawing.apex", "thickness", profile.apexThickness()));
+    double portionAt = -right - BESIDE;
+    step.dose().ifPresent(dose -> helping(scene, view, bench, dose, step.of(), portionAt));
     double behind = plate + BEHIND;
     double top = seat == Seat.OPPOSITE ? -behind : -end - 1.5;
     return scene.build(
-        helpingAt - BESIDE,
+        portionAt - BESIDE,
         top,
-        right - helpingAt + BESIDE + LABEL,
+        right - portionAt + BESIDE + LABEL,
         behind + end + 1.5,
-        plan.nail().finger().label() + ", where it goes",
-        step.dose().map(dose -> dose.place().label()).orElse(plan.shape().label()));
+        Words.say("drawing.where", "finger", plan.nail().finger()),
+        step.dose().map(dose -> Words.of(dose.place())).orElse(Words.of(plan.shape())));
   }
 
   private static void label(Scene.Builder scene, double y, double right, String text) {

@@ -4,6 +4,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.stream.Stream;
 import ongle.app.drawing.Scene.Point;
+import ongle.app.words.Words;
 import ongle.core.nail.Finger;
 import ongle.core.structure.Cause;
 import ongle.core.wear.Outlook;
@@ -32,12 +33,13 @@ public final class OutlookDrawing {
     for (int week = 0; 7 * week <= last; week++) {
       double x = x(7 * week);
       scene.line("extend", x, TOP, x, TOP + HEIGHT + 0.6);
-      scene.text("note", x, TOP + HEIGHT + 2.4, "middle", week == 0 ? "built" : "week " + week);
+      scene.text("note", x, TOP + HEIGHT + 2.4, "middle", Words.say("drawing.week", "week", week));
     }
-    scene.line("aim", LEFT, y(1), LEFT + WIDTH, y(1));
+    scene.line(Words.say("drawing.aim"), LEFT, y(1), LEFT + WIDTH, y(1));
     scene.text("note", LEFT - 0.8, y(1) + 0.35 * type, "end", "aim");
     scene.line("due-line", LEFT, y(Outlook.SHARE_OF_AIM), LEFT + WIDTH, y(Outlook.SHARE_OF_AIM));
-    scene.text("note", LEFT - 0.8, y(Outlook.SHARE_OF_AIM) + 0.9 * type, "end", "due");
+    scene.text(
+        "note", LEFT - 0.8, y(Outlook.SHARE_OF_AIM) + 0.9 * type, "end", Words.say("drawing.due"));
     double before = Double.NEGATIVE_INFINITY;
     for (Cause cause : byEnd(outlook)) {
       List<Point> line =
@@ -52,21 +54,27 @@ public final class OutlookDrawing {
           LEFT + WIDTH + 0.8,
           named + 0.35 * type,
           "start",
-          name(cause));
+          Words.of(cause));
     }
     scene.line("chosen-day", x(day), TOP - 1, x(day), TOP + HEIGHT);
     scene.line("planned-day", x(planned), TOP, x(planned), TOP + HEIGHT);
-    scene.text("dim-figure", x(planned) + 0.5, TOP + 0.9 * type, "start", "infill planned");
+    scene.text(
+        "dim-figure",
+        x(planned) + 0.5,
+        TOP + 0.9 * type,
+        "start",
+        Words.say("drawing.infill-planned"));
     double due = x(outlook.due().day());
     scene.line("stress", due, TOP, due, TOP + HEIGHT);
-    scene.text("stress-name", due + 0.5, TOP + HEIGHT - 0.5 * type, "start", "due");
+    scene.text(
+        "stress-name", due + 0.5, TOP + HEIGHT - 0.5 * type, "start", Words.say("drawing.due"));
     return scene.build(
         0,
         0,
         LEFT + WIDTH + 14,
         TOP + HEIGHT + 3.4,
-        finger.label() + ", margins over " + Outlook.LOOKED_AHEAD + " days",
-        "due on day " + outlook.due().day());
+        Words.say("drawing.outlook", "finger", finger, "days", Outlook.LOOKED_AHEAD),
+        Words.say("drawing.outlook.about", "day", outlook.due().day()));
   }
 
   /** From the highest line to the lowest where they end, so that no name covers another. */
@@ -89,14 +97,5 @@ public final class OutlookDrawing {
 
   private static String css(Cause cause) {
     return "cause-" + cause.name().toLowerCase(java.util.Locale.ROOT);
-  }
-
-  private static String name(Cause cause) {
-    return switch (cause) {
-      case CRACK -> "cracking";
-      case PLATE -> "natural nail";
-      case BED -> "nail bed";
-      case LIFT -> "lifting";
-    };
   }
 }

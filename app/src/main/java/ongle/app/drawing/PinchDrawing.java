@@ -3,7 +3,8 @@ package ongle.app.drawing;
 import java.util.List;
 import java.util.Optional;
 import ongle.app.drawing.Scene.Point;
-import ongle.app.web.Numbers;
+import ongle.app.words.Numbers;
+import ongle.app.words.Words;
 import ongle.core.nail.CrossCurve;
 import ongle.core.plan.NailPlan;
 import ongle.core.structure.Pinch;
@@ -34,20 +35,15 @@ public final class PinchDrawing {
     dimension(scene, barrel, low, Numbers.mm(real.chord()), crown);
     scene.dimensionDown(
         -barrel.chord() / 2 - 2.4, crown, crown + barrel.depth(), false, Numbers.mm(real.depth()));
-    scene.text(
-        "view-name",
-        0,
-        2,
-        "middle",
-        "down the barrel, " + Numbers.mm(beyond) + " beyond the stress line, 3 times");
+    scene.text("view-name", 0, 2, "middle", Words.say("drawing.barrel.title", "beyond", beyond));
     double half = barrel.chord() / 2 + 9;
     return scene.build(
         -half,
         0,
         2 * half,
         low + 1.8,
-        plan.nail().finger().label() + " barrel",
-        Numbers.mm(real.chord()) + " wide, " + Numbers.mm(real.depth()) + " deep");
+        Words.of(plan.nail().finger()) + " barrel",
+        Words.say("drawing.wide-deep", "width", real.chord(), "depth", real.depth()));
   }
 
   private static Scene of(NailPlan plan, Pinch pinch) {
@@ -62,8 +58,14 @@ public final class PinchDrawing {
     scene.open("wanted", arc(unpinched, crown, 0));
     scene.closed("product", crescent(plan, pinched, crown, SCALE * thickness));
     double low = foot + 2.2;
-    dimension(scene, pinched, low, "pinched " + Numbers.mm(pinch.pinched().chord()), crown);
-    dimension(scene, unpinched, low + 2.6, "as built " + Numbers.mm(pinch.built().chord()), crown);
+    dimension(
+        scene, pinched, low, Words.say("drawing.pinched", "width", pinch.pinched().chord()), crown);
+    dimension(
+        scene,
+        unpinched,
+        low + 2.6,
+        Words.say("drawing.as-built", "width", pinch.built().chord()),
+        crown);
     scene.dimensionDown(
         -pinched.chord() / 2 - 2.4,
         crown,
@@ -79,26 +81,21 @@ public final class PinchDrawing {
           "R " + Numbers.mm(pinch.pinched().radius()));
     }
     scene.text(
-        "view-name",
-        0,
-        2,
-        "middle",
-        "down the barrel, "
-            + Numbers.mm(pinch.beyond())
-            + " beyond the stress line, 3 times; dashed as built, before pinching");
+        "view-name", 0, 2, "middle", Words.say("drawing.barrel.pinch", "beyond", pinch.beyond()));
     return scene.build(
         -half,
         0,
         2 * half,
         low + 4.2,
-        plan.nail().finger().label() + " barrel before and after pinching",
-        "as built "
-            + Numbers.mm(pinch.built().chord())
-            + " wide, pinched "
-            + Numbers.mm(pinch.pinched().chord())
-            + ", "
-            + Math.round(100 * pinch.pinched().circleShare())
-            + " % of a circle");
+        Words.say("drawing.pinch", "finger", plan.nail().finger()),
+        Words.say(
+            "drawing.pinch.about",
+            "built",
+            pinch.built().chord(),
+            "pinched",
+            pinch.pinched().chord(),
+            "share",
+            100 * pinch.pinched().circleShare()));
   }
 
   /** A barrel's inside at true size, to hold a finished nail against: its circle and its arc. */
@@ -107,7 +104,7 @@ public final class PinchDrawing {
     CrossCurve curve = plan.build().fullBarrel();
     double radius = Math.min(curve.radius(), 30);
     double top = 4.5;
-    scene.text("note", 0, 2.6, "middle", plan.nail().finger().label());
+    scene.text("note", 0, 2.6, "middle", Words.of(plan.nail().finger()));
     if (curve.radius() <= 30) {
       scene.circle("ruler", 0, top + radius, radius);
     }
@@ -120,8 +117,8 @@ public final class PinchDrawing {
         0,
         2 * half,
         bottom + 4,
-        plan.nail().finger().label() + " guide circle",
-        "radius " + Numbers.mm(curve.radius()));
+        Words.say("drawing.guide", "finger", plan.nail().finger()),
+        Words.say("drawing.guide.about", "radius", curve.radius()));
   }
 
   private static void dimension(

@@ -2,13 +2,12 @@ package ongle.app.drawing;
 
 import java.util.List;
 import ongle.app.drawing.Scene.Point;
-import ongle.app.web.Numbers;
+import ongle.app.words.Words;
 import ongle.core.nail.Seat;
 import ongle.core.plan.NailPlan;
 import ongle.core.portion.Dose;
 import ongle.core.portion.Portion;
 import ongle.core.portion.Strip;
-import ongle.core.product.Handling;
 
 /** The helpings of one nail at one scale beside the nail itself. */
 public final class PortionDrawing {
@@ -29,19 +28,24 @@ public final class PortionDrawing {
     return drawn(scene, 2 * half + 2.5, plan, portion);
   }
 
-  /** The helpings alone, for paper that shows the nail already. */
-  public static Scene helpings(NailPlan plan, Portion portion) {
+  /** The portions alone, for paper that shows the nail already. */
+  public static Scene portions(NailPlan plan, Portion portion) {
     return drawn(new Scene.Builder(2), 0.5, plan, portion);
   }
 
-  /** One helping as a ball. */
-  public static Scene helping(Dose dose) {
+  /** One portion as a ball. */
+  public static Scene portion(Dose dose) {
     Scene.Builder scene = new Scene.Builder(1);
     double radius = dose.diameter() / 2;
     scene.circle("bead", radius + 0.3, radius + 0.3, radius);
     double side = dose.diameter() + 0.6;
     return scene.build(
-        0, 0, side, side, "One helping at true size", Numbers.mm(dose.diameter()) + " across");
+        0,
+        0,
+        side,
+        side,
+        Words.say("drawing.portion"),
+        Words.say("drawing.portion.about", "diameter", dose.diameter()));
   }
 
   private static Scene drawn(Scene.Builder scene, double beads, NailPlan plan, Portion portion) {
@@ -57,18 +61,18 @@ public final class PortionDrawing {
         Math.max(
             Math.max(plan.build().profile().length() + 3, y),
             portion.strip().map(strip -> CUTICLE + strip.row() + 2).orElse(0.0));
-    String helping =
-        portion.product().handling() == Handling.POWDER_AND_LIQUID ? "beads" : "helpings";
+
     return scene.build(
         0,
         0,
         beside + portion.strip().map(strip -> strip.nozzle() * strip.rows() + 3).orElse(0.0),
         height,
-        plan.nail().finger().label() + ", product in " + portion.doses().size() + " " + helping,
-        Numbers.format(portion.applied().total(), 0) + " mm³");
+        Words.say(
+            "drawing.portions", "finger", plan.nail().finger(), "portions", portion.doses().size()),
+        Words.say("drawing.portions.about", "volume", portion.applied().total()));
   }
 
-  /** Helpings taken up one by one; what comes from a tube is drawn as its strip. */
+  /** Portions taken up one by one; what comes from a tube is drawn as its strip. */
   private static List<Dose> balls(Portion portion) {
     return portion.strip().isPresent() ? List.of() : portion.doses();
   }

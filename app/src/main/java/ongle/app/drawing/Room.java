@@ -1,26 +1,20 @@
 package ongle.app.drawing;
 
-/** How much room a margin leaves to its aim, as a colour and a word. */
+/** How much room a margin leaves to its aim, as a colour. */
 enum Room {
-  FAILS("room-fails", "too weak"),
-  CLOSE("room-close", "falls short"),
-  HOLDS("room-holds", "holds"),
-  AMPLE("room-ample", "ample");
+  FAILS("room-fails"),
+  CLOSE("room-close"),
+  HOLDS("room-holds"),
+  AMPLE("room-ample");
 
   private final String css;
-  private final String word;
 
-  Room(String css, String word) {
+  Room(String css) {
     this.css = css;
-    this.word = word;
   }
 
   String css() {
     return css;
-  }
-
-  String word() {
-    return word;
   }
 
   /**

@@ -1,5 +1,6 @@
 package ongle.app.drawing;
 
+import ongle.app.words.Words;
 import ongle.core.nail.Nail;
 import ongle.core.shape.NailShape;
 import ongle.core.shape.Outline;
@@ -21,7 +22,7 @@ public final class ShapeDrawing {
         -nail.plateLength() - 0.8,
         2 * half,
         nail.plateLength() + outline.extension() + 1.6,
-        shape.label(),
-        "outline of a " + shape.label() + " nail");
+        Words.of(shape),
+        Words.say("drawing.outline", "shape", shape));
   }
 }

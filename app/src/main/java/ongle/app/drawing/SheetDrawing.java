@@ -3,6 +3,7 @@ package ongle.app.drawing;
 import java.util.ArrayList;
 import java.util.List;
 import ongle.app.drawing.Scene.Point;
+import ongle.app.words.Words;
 import ongle.core.nail.Nail;
 import ongle.core.plan.NailPlan;
 import ongle.core.structure.Arches;
@@ -59,7 +60,7 @@ public final class SheetDrawing {
         0,
         Math.max(ROOM, BEHIND + nail.plateLength() + plan.extension() + 2),
         ground + 3,
-        nail.finger().label() + " nail at true size",
-        plan.stopped() ? "not to be built on" : WorkbenchDrawing.inWords(plan));
+        Words.say("drawing.true-size", "finger", nail.finger()),
+        plan.stopped() ? Words.say("drawing.stopped") : WorkbenchDrawing.inWords(plan));
   }
 }

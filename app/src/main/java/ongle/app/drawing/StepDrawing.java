@@ -3,6 +3,7 @@ package ongle.app.drawing;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.Stream;
+import ongle.app.words.Words;
 import ongle.core.bench.BenchPlan;
 import ongle.core.bench.Step;
 import ongle.core.bench.StepKind;
@@ -38,7 +39,7 @@ public final class StepDrawing {
                             .map(nail -> shown(step, nail, plan, words))
                             .toList(),
                         seat,
-                        hand.label() + " hand"));
+                        Words.of(hand, "hand")));
   }
 
   private static Optional<Scene> ofNail(Step step, NailPlan nail, BenchPlan plan, Seat seat) {
@@ -83,8 +84,8 @@ public final class StepDrawing {
     return String.join(
         ", ",
         Stream.of(
-                nail.condition().sound() ? "" : nail.condition().label(),
-                nail.skin() == SkinState.INTACT ? "" : nail.skin().label())
+                nail.condition().sound() ? "" : Words.of(nail.condition()),
+                nail.skin() == SkinState.INTACT ? "" : Words.of(nail.skin()))
             .filter(word -> !word.isEmpty())
             .toList());
   }

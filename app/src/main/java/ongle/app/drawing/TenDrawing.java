@@ -5,7 +5,8 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import ongle.app.drawing.Scene.Point;
-import ongle.app.web.Numbers;
+import ongle.app.words.Numbers;
+import ongle.app.words.Words;
 import ongle.core.nail.Digit;
 import ongle.core.nail.Finger;
 import ongle.core.nail.Hand;
@@ -50,16 +51,18 @@ public final class TenDrawing {
     NailFromAbove.upright(nail, seat, 0, 0)
         .drawOn(scene, behind - nail.plateLength(), plan.stopped() ? null : plan.build().outline());
     String what =
-        nail.finger().label()
-            + ", plate "
-            + Numbers.format(nail.width(), 1)
-            + " by "
-            + Numbers.mm(nail.plateLength())
-            + (plan.stopped()
-                ? ", not to be built on"
-                : ", extension " + Numbers.mm(plan.extension()));
+        Words.say(
+            plan.stopped() ? "drawing.cell.stopped" : "drawing.cell.built",
+            "finger",
+            nail.finger(),
+            "width",
+            nail.width(),
+            "length",
+            nail.plateLength(),
+            "extension",
+            plan.extension());
     return scene.build(
-        -CELL_WIDTH / 2, top, CELL_WIDTH, behind + beyond, nail.finger().label(), what);
+        -CELL_WIDTH / 2, top, CELL_WIDTH, behind + beyond, Words.of(nail.finger()), what);
   }
 
   /**
@@ -85,12 +88,15 @@ public final class TenDrawing {
         seat == Seat.OPPOSITE ? -behind : -beyond,
         CELL_WIDTH,
         behind + beyond,
-        nail.finger().label(),
-        nail.finger().label()
-            + ", plate "
-            + Numbers.format(nail.width(), 1)
-            + " by "
-            + Numbers.mm(nail.plateLength()));
+        Words.of(nail.finger()),
+        Words.say(
+            "drawing.cell",
+            "finger",
+            nail.finger(),
+            "width",
+            nail.width(),
+            "length",
+            nail.plateLength()));
   }
 
   /** Whose handle this is; empty if it is none of the ten's. */
@@ -112,7 +118,7 @@ public final class TenDrawing {
         tip.y(),
         1.5,
         4.5,
-        finger.label() + " length; the others follow",
+        Words.say("drawing.length-handle", "finger", finger),
         Numbers.withUnit(Quantity.EXTENSION, plan.extension()),
         null,
         new Scene.Axis(Quantity.EXTENSION, plan.extension(), Math.signum(further.y() - tip.y())));
@@ -123,8 +129,8 @@ public final class TenDrawing {
     return hands(
         plans,
         seat,
-        "Both hands",
-        "Extension of every nail in millimetres",
+        Words.say("drawing.ten"),
+        Words.say("drawing.ten.about"),
         (scene, plan, nail) -> {
           if (!plan.stopped()) {
             if (plan.nail().finger() == chosen) {
@@ -147,8 +153,8 @@ public final class TenDrawing {
     return hands(
         plans,
         seat,
-        "Margins over both hands",
-        "Least margin of every nail over its aim; 1 is at the aim",
+        Words.say("drawing.margins"),
+        Words.say("drawing.margins.about"),
         (scene, plan, nail) -> {
           if (plan.stopped()) {
             return "";
@@ -160,7 +166,8 @@ public final class TenDrawing {
           }
           if (plan.nail().finger() == weakest) {
             Point tip = nail.at(plan.extension() + 2.2, 0);
-            scene.text("warn-figure", tip.x(), tip.y() + 0.9, 1.1, "middle", "weakest");
+            scene.text(
+                "warn-figure", tip.x(), tip.y() + 0.9, 1.1, "middle", Words.say("drawing.weakest"));
           }
           return ofAim > 9 ? "9+" : Numbers.format(ofAim, 2);
         });
@@ -197,21 +204,30 @@ public final class TenDrawing {
           label.y() + 0.9,
           1.1,
           "middle",
-          plan.stopped() ? "stop" : figure);
+          plan.stopped() ? Words.say("drawing.stop") : figure);
     }
     double near = FINGER_DRAWN + 13 + 34;
     double top = opposite ? -near : -reach - 3;
-    String left = opposite ? "right hand" : "left hand";
-    String rightLabel = opposite ? "left hand" : "right hand";
+    Hand left = opposite ? Hand.RIGHT : Hand.LEFT;
     double labelY = opposite ? top + near + reach - 1 : top + near + reach + 0.5;
-    scene.text("note", -4, labelY, "end", "client's " + left);
-    scene.text("note", 4, labelY, "start", "client's " + rightLabel);
+    scene.text(
+        "note",
+        -4,
+        labelY,
+        "end",
+        Words.say("drawing.clients-hand", "hand", Words.of(left, "hand")));
+    scene.text(
+        "note",
+        4,
+        labelY,
+        "start",
+        Words.say("drawing.clients-hand", "hand", Words.of(left.other(), "hand")));
     return scene.build(
         -110,
         top,
         220,
         near + reach + 3,
         title,
-        about + ", drawn to scale, seen by " + (opposite ? "the technician" : "the client"));
+        Words.say(opposite ? "drawing.seen.opposite" : "drawing.seen.client", "about", about));
   }
 }

@@ -8,7 +8,8 @@ import java.util.Set;
 import ongle.app.drawing.Scene.Axis;
 import ongle.app.drawing.Scene.Handle;
 import ongle.app.drawing.Scene.Point;
-import ongle.app.web.Numbers;
+import ongle.app.words.Numbers;
+import ongle.app.words.Words;
 import ongle.core.nail.CrossCurve;
 import ongle.core.nail.Hand;
 import ongle.core.nail.Nail;
@@ -82,24 +83,31 @@ public final class WorkbenchDrawing {
     double barrelBottom = sheet.downTheBarrel(barrelX, 3.4 * sheet.type);
     double bottom = Math.max(sideBottom, barrelBottom) + sheet.type;
     return sheet.scene.build(
-        -before, 0, width, bottom, nail.finger().label() + " nail in three views", inWords(plan));
+        -before,
+        0,
+        width,
+        bottom,
+        Words.say("drawing.three-views", "finger", nail.finger()),
+        inWords(plan));
   }
 
   /** The drawing as text. */
   static String inWords(NailPlan plan) {
     Profile profile = plan.build().profile();
-    return plan.shape().label()
-        + ", extension "
-        + Numbers.mm(plan.extension())
-        + "; apex "
-        + Numbers.thickness(profile.apexThickness())
-        + " thick, "
-        + Numbers.mm(profile.apexAt())
-        + " from the cuticle; free edge "
-        + Numbers.thickness(profile.edgeThickness())
-        + "; barrel depth "
-        + Numbers.withUnit(Quantity.BARREL_DEPTH, plan.build().barrelDepthRatio() * 100)
-        + " of the width";
+    return Words.say(
+        "drawing.nail",
+        "shape",
+        plan.shape(),
+        "length",
+        plan.extension(),
+        "apex",
+        profile.apexThickness(),
+        "at",
+        profile.apexAt(),
+        "edge",
+        profile.edgeThickness(),
+        "barrel",
+        plan.build().barrelDepthRatio() * 100);
   }
 
   private static double highest(Arches arches) {
@@ -153,10 +161,11 @@ public final class WorkbenchDrawing {
       double y = middle - half - 2.2 * type;
       if (grown > 0) {
         scene.dimensionAcross(-grown, 0, y, "");
-        scene.text("dim-figure", 0, y - 0.4 * type, "middle", "gap " + Numbers.mm(grown));
+        scene.text(
+            "dim-figure", 0, y - 0.4 * type, "middle", Words.say("drawing.gap", "gap", grown));
         scene.dimensionAcross(0, stress, y, "");
       } else {
-        scene.dimensionAcross(0, stress, y, "plate " + Numbers.mm(stress));
+        scene.dimensionAcross(0, stress, y, Words.say("drawing.plate", "length", stress));
       }
       if (profile.extension() > 0) {
         scene.dimensionAcross(stress, profile.length(), y, "");
@@ -165,18 +174,26 @@ public final class WorkbenchDrawing {
             stress + 0.5 * type,
             y - 0.4 * type,
             "start",
-            (grown > 0 ? "lever " : "extension ") + Numbers.mm(profile.extension() + grown));
+            Words.say(
+                grown > 0 ? "drawing.lever" : "drawing.extension",
+                "length",
+                profile.extension() + grown));
       }
       scene.dimensionDown(
           -3.2 - grown, middle - half, bottom, true, Numbers.format(nail.width(), 1));
-      scene.text("view-name", profile.length() + 1.6, middle + type * 0.35, "start", "from above");
+      scene.text(
+          "view-name",
+          profile.length() + 1.6,
+          middle + type * 0.35,
+          "start",
+          Words.say("drawing.from-above"));
       if (shown.handles()) {
         handle(
             "length",
             profile.length(),
             middle,
-            "Length",
-            Numbers.mm(profile.extension()) + " beyond the stress line",
+            Words.say("drawing.handle.length"),
+            Words.say("drawing.handle.length.about", "length", profile.extension()),
             new Axis(Quantity.EXTENSION, profile.extension(), 1),
             null);
       }
@@ -276,7 +293,12 @@ public final class WorkbenchDrawing {
           ground - arches.upperAt(stress) - 2.4 * type,
           stress,
           lowest + 2.6 * type);
-      scene.text("stress-name", stress + 0.5 * type, lowest + 2.5 * type, "start", "stress line");
+      scene.text(
+          "stress-name",
+          stress + 0.5 * type,
+          lowest + 2.5 * type,
+          "start",
+          Words.say("drawing.stress-line"));
       scene.line("apex-line", apexX, apexY, apexX, ground - arches.lowerAt(apexX));
       scene.text(
           "dim-figure",
@@ -284,7 +306,7 @@ public final class WorkbenchDrawing {
           apexY - 2.3 * type,
           1.15,
           "middle",
-          "apex " + Numbers.thickness(profile.apexThickness()));
+          Words.say("drawing.apex", "thickness", profile.apexThickness()));
       double edgeY = ground - arches.upperAt(length);
       scene.text(
           "dim-figure",
@@ -293,7 +315,12 @@ public final class WorkbenchDrawing {
           "start",
           Numbers.thickness(profile.edgeThickness()));
       scene.dimensionAcross(0, apexX, lowest + 1.4 * type, Numbers.mm(apexX));
-      scene.text("view-name", length + 1.2 * type, edgeY + 2.6 * type, "start", "from the side");
+      scene.text(
+          "view-name",
+          length + 1.2 * type,
+          edgeY + 2.6 * type,
+          "start",
+          Words.say("drawing.from-the-side"));
 
       givesFirst(ground);
       if (shown.handles()) {
@@ -301,11 +328,9 @@ public final class WorkbenchDrawing {
             "apex",
             apexX,
             apexY,
-            "Apex",
-            Numbers.thickness(profile.apexThickness())
-                + " thick, "
-                + Numbers.mm(apexX)
-                + " from the cuticle",
+            Words.say("drawing.handle.apex"),
+            Words.say(
+                "drawing.handle.apex.about", "thickness", profile.apexThickness(), "at", apexX),
             new Axis(
                 Quantity.APEX_POSITION, 100 * apexX / nail.plateLength(), 100 / nail.plateLength()),
             new Axis(Quantity.APEX_THICKNESS, profile.apexThickness(), -1));
@@ -313,8 +338,8 @@ public final class WorkbenchDrawing {
             "edge",
             length,
             edgeY,
-            "Free edge",
-            Numbers.thickness(profile.edgeThickness()) + " thick",
+            Words.say("drawing.handle.edge"),
+            Words.say("drawing.handle.edge.about", "thickness", profile.edgeThickness()),
             null,
             new Axis(Quantity.EDGE_THICKNESS, profile.edgeThickness(), -1));
       }
@@ -368,7 +393,7 @@ public final class WorkbenchDrawing {
             highest.y() - 0.35 * type,
             0.85,
             byApex ? "start" : "middle",
-            room.word());
+            Words.of(room));
       }
     }
 
@@ -401,7 +426,7 @@ public final class WorkbenchDrawing {
           middle,
           top - 1.6 * type,
           "middle",
-          "down the barrel, " + k + " times: over the stress line");
+          Words.say("drawing.barrel.stress-line", "times", k));
       scene.closed("product", ring(own, middle, crown, 0, atStress, across));
       scene.closed("plate", ring(own, middle, crown, -k * nail.condition().thickness(), 0, null));
       scene.text(
@@ -420,7 +445,7 @@ public final class WorkbenchDrawing {
             "side",
             middle + (radius == 0 ? own.chord() / 2 : out * Math.sin(angle)),
             crown + (radius == 0 ? -k * side : radius - out * Math.cos(angle)),
-            "Sidewall thickness",
+            Words.of(Quantity.SIDE_THICKNESS),
             Numbers.thickness(side),
             null,
             new Axis(Quantity.SIDE_THICKNESS, side, -1 / k));
@@ -435,11 +460,7 @@ public final class WorkbenchDrawing {
       double edgeTop = crown + own.depth() + 4.2 * type;
       double edgeCrown = edgeTop + thickness;
       scene.text(
-          "view-name",
-          middle,
-          edgeTop - 0.9 * type,
-          "middle",
-          "hairline, where the barrel is full");
+          "view-name", middle, edgeTop - 0.9 * type, "middle", Words.say("drawing.hairline"));
       scene.closed("product", ring(barrel, middle, edgeCrown, 0, thickness, across));
       double left = middle - barrel.chord() / 2;
       double right = middle + barrel.chord() / 2;
@@ -455,15 +476,14 @@ public final class WorkbenchDrawing {
           middle,
           foot - 0.3 * type,
           "middle",
-          Math.round(real.circleShare() * 100) + " % of a circle");
+          Words.say("drawing.circle-share", "share", real.circleShare() * 100));
       if (shown.handles()) {
         handle(
             "barrel",
             right,
             foot,
-            "Barrel depth",
-            Numbers.withUnit(Quantity.BARREL_DEPTH, build.barrelDepthRatio() * 100)
-                + " of the width",
+            Words.of(Quantity.BARREL_DEPTH),
+            Words.say("drawing.handle.barrel.about", "depth", build.barrelDepthRatio() * 100),
             null,
             new Axis(Quantity.BARREL_DEPTH, build.barrelDepthRatio() * 100, 100 / barrel.chord()));
       }

@@ -5,6 +5,8 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import ongle.app.words.BenchWords;
+import ongle.app.words.Words;
 import ongle.core.bench.BenchPlan;
 import ongle.core.bench.BenchSchools;
 import ongle.core.bench.BenchWish;
@@ -96,7 +98,7 @@ final class BenchDocument {
       nails.add(nail(plan, nail));
     }
     Map<String, Object> out = new LinkedHashMap<>();
-    out.put("refusals", plan.refusals());
+    out.put("refusals", plan.refusals().stream().map(Words::of).toList());
     out.put(
         "amounts",
         plan.amounts().entrySet().stream()
@@ -174,14 +176,14 @@ final class BenchDocument {
         "apexFromMm", SetFile.rounded(infill.apexFrom()),
         "apexToMm", SetFile.rounded(infill.apexTo()),
         "shareOfNew", SetFile.rounded(infill.share()),
-        "removalBecause", infill.removal().orElse(null));
+        "removalBecause", infill.removal().map(Words::of).orElse(null));
   }
 
   private static Map<String, Object> step(Step step) {
     return SetFile.ordered(
         "id", step.id(),
         "kind", SetFile.word(step.kind()),
-        "title", step.title(),
+        "title", BenchWords.name(step),
         "hand", step.hand().map(SetFile::word).orElse(null),
         "fingers", step.fingers().stream().map(Finger::name).toList(),
         "seconds", step.job().seconds(),
@@ -190,14 +192,14 @@ final class BenchDocument {
         "closesAfterS", step.window().closes() ? (Object) step.window().most() : null,
         "number", step.number(),
         "of", step.of(),
-        "tool", step.tool(),
+        "tool", BenchWords.tool(step),
         "bit", step.bit().map(BenchDocument::bit).orElse(null),
         "product", step.product().map(product -> product.code()).orElse(null),
         "doseMm3", step.dose().map(dose -> SetFile.rounded(dose.volume())).orElse(null),
         "light", step.light().map(BenchDocument::light).orElse(null),
         "targets", step.targets().stream().map(BenchDocument::target).toList(),
-        "hints", step.hints(),
-        "cautions", step.cautions());
+        "hints", BenchWords.hints(step),
+        "cautions", BenchWords.cautions(step));
   }
 
   private static Map<String, Object> target(Target target) {
@@ -210,10 +212,10 @@ final class BenchDocument {
 
   private static Map<String, Object> bit(Bit bit) {
     return SetFile.ordered(
-        "name", bit.name(),
+        "name", Words.of(bit),
         "slowestRpm", bit.slowest(),
         "fastestRpm", bit.fastest(),
-        "direction", bit.direction());
+        "direction", Words.of(bit, "direction"));
   }
 
   private static Map<String, Object> light(LampTime light) {

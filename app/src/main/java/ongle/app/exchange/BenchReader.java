@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
+import ongle.app.words.Words;
 import ongle.core.bench.BenchSchools;
 import ongle.core.bench.BenchWish;
 import ongle.core.bench.Construction;
@@ -168,7 +169,8 @@ final class BenchReader extends FileFields {
       return new Routine(lines);
     } catch (Routine.Impossible e) {
       faults.add(
-          new Fault("bench.routine", e.getMessage(), "steps in an order that can be worked"));
+          new Fault(
+              "bench.routine", Words.of(e.trouble()), "steps in an order that can be worked"));
       return Routine.USUAL;
     }
   }

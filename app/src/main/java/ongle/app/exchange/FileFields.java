@@ -7,7 +7,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import ongle.app.web.CleanText;
-import ongle.app.web.Numbers;
+import ongle.app.words.Numbers;
 import ongle.core.nail.Quantity;
 import tools.jackson.databind.JsonNode;
 

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import ongle.app.words.Words;
 import ongle.core.bench.BenchPlan;
 import ongle.core.bench.BenchWish;
 import ongle.core.fitting.FormFit;
@@ -31,7 +32,6 @@ import ongle.core.plan.SalonFigures;
 import ongle.core.plan.SetPlan;
 import ongle.core.plan.SetPlanner;
 import ongle.core.plan.SetWish;
-import ongle.core.plan.Stop;
 import ongle.core.product.Product;
 import ongle.core.structure.ApexSchool;
 import ongle.core.structure.Arches;
@@ -231,9 +231,9 @@ final class PlanDocument {
   private static Map<String, Object> nailPlan(SetPlan set, List<Product> products, NailPlan plan) {
     Map<String, Object> out = new LinkedHashMap<>();
     out.put("finger", plan.nail().finger().name());
-    out.put("cautions", plan.cautions());
+    out.put("cautions", plan.cautions().stream().map(Words::of).toList());
     out.put("stopped", plan.stopped());
-    out.put("instead", plan.stop().map(Stop::instead).orElse(null));
+    out.put("instead", plan.stop().map(stop -> Words.of(stop.why(), "instead")).orElse(null));
     CrossCurve arc = plan.nail().crossCurve();
     out.put(
         "plateArc",
@@ -249,14 +249,13 @@ final class PlanDocument {
     out.put("freeEdgeLeftMm", SetFile.rounded(plan.nail().freeEdge()));
     out.put("way", SetFile.word(plan.fit().way()));
     out.put("leadWay", SetFile.word(plan.fit().lead()));
-    out.put("whyAnotherWay", plan.fit().whyDeparts().orElse(null));
+    out.put("whyAnotherWay", plan.fit().whyDeparts().map(Words::of).orElse(null));
     out.put("ways", plan.fit().ways().ranked().stream().map(PlanDocument::way).toList());
     out.put("readsAsShape", plan.readsAsShape());
     out.put("nearestShape", plan.nearestShape().code());
     out.put("tip", plan.fit().tip().map(PlanDocument::tip).orElse(null));
     out.put(
-        "noTipAdvice",
-        plan.fit().sizing().flatMap(TipSizing::noFit).map(TipSizing.NoFit::advice).orElse(null));
+        "noTipAdvice", plan.fit().sizing().flatMap(TipSizing::noFit).map(Words::of).orElse(null));
     out.put("form", plan.fit().paper().map(PlanDocument::form).orElse(null));
     out.put("reusableForm", plan.fit().rigid().map(PlanDocument::form).orElse(null));
     out.put("outline", outline(plan));
@@ -311,7 +310,7 @@ final class PlanDocument {
         "way", SetFile.word(option.way()),
         "possible", option.possible(),
         "takes", option.takes(),
-        "reasons", option.reasons());
+        "reasons", option.reasons().stream().map(Words::of).toList());
   }
 
   private static Map<String, Object> form(FormPick pick) {

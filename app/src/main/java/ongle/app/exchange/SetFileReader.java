@@ -13,7 +13,7 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import ongle.app.kits.KitCatalogue;
 import ongle.app.kits.KitColumn;
-import ongle.app.web.Numbers;
+import ongle.app.words.Numbers;
 import ongle.core.bench.BenchWish;
 import ongle.core.fitting.Barrel;
 import ongle.core.fitting.BuildWay;

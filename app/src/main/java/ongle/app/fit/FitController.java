@@ -16,9 +16,10 @@ import ongle.app.sets.SetPage;
 import ongle.app.sets.SetReader;
 import ongle.app.sets.Stage;
 import ongle.app.web.NotFound;
-import ongle.app.web.Numbers;
 import ongle.app.words.FitWords;
+import ongle.app.words.Numbers;
 import ongle.app.words.PickingWords;
+import ongle.app.words.Words;
 import ongle.core.fitting.BuildWay;
 import ongle.core.fitting.FormFit;
 import ongle.core.fitting.FormPick;
@@ -304,7 +305,7 @@ class FitController {
                     option.way() == plan.fit().way(),
                     option.way() == best,
                     option.possible(),
-                    option.reasons()))
+                    option.reasons().stream().map(Words::of).toList()))
         .toList();
   }
 
@@ -327,15 +328,19 @@ class FitController {
         .advised()
         .map(
             pick ->
-                pick.number()
-                    + (pick.suits()
-                        ? ", " + Numbers.format(pick.toFile(), 0) + " mm² to file"
+                Words.say(
+                    pick.suits()
+                        ? "fit.kit.to-file"
                         : !pick.blank().covers()
-                            ? ", blank too narrow"
+                            ? "fit.kit.narrow"
                             : pick.fit().seating() == TipFit.Seating.FIGHTS
-                                ? ", fights the curve"
-                                : ", too short"))
-        .orElse("no size");
+                                ? "fit.kit.fights"
+                                : "fit.kit.short",
+                    "number",
+                    pick.number(),
+                    "area",
+                    pick.toFile()))
+        .orElseGet(() -> Words.say("fit.kit.no-size"));
   }
 
   /** The kits for the whole set, the one with the least to file in front. */
@@ -347,11 +352,8 @@ class FitController {
                 new KitChoice(
                     standing.kit().code(),
                     standing.kit().label(),
-                    "suits "
-                        + standing.suits()
-                        + ", "
-                        + Numbers.format(standing.toFile(), 0)
-                        + " mm² to file",
+                    Words.say(
+                        "fit.kit.suits", "nails", standing.suits(), "area", standing.toFile()),
                     standing.kit().code().equals(chosen)))
         .toList();
   }
@@ -368,9 +370,9 @@ class FitController {
                 new Rack(
                     fit.tip().number(),
                     fit.verdict() == TipFit.Verdict.FILE
-                        ? "file " + Numbers.format(fit.filePerSide(), 2)
-                        : fit.verdict().label(),
-                    FitWords.signed(fit.slack(), 2),
+                        ? Words.say("drawing.file", "each", fit.filePerSide())
+                        : Words.of(fit.verdict()),
+                    Numbers.signed(fit.slack(), 2),
                     pieces(sizing, fit.tip().number()),
                     fit.verdict().usable() && sizing.kit().stock().has(fit.tip().number()),
                     plan.fit().tip().map(TipPick::fit).filter(fit::equals).isPresent(),
@@ -384,7 +386,9 @@ class FitController {
     if (left.isEmpty() || left.getAsInt() > FEW) {
       return null;
     }
-    return left.getAsInt() == 0 ? "used up" : left.getAsInt() + " left";
+    return left.getAsInt() == 0
+        ? Words.say("fit.kit.used-up")
+        : Words.say("fit.pick.left", "left", left.getAsInt());
   }
 
   /** Across or from the side first, then from above. */

@@ -9,6 +9,7 @@ import java.util.Optional;
 import java.util.UUID;
 import ongle.app.web.CsvText;
 import ongle.app.web.Edit;
+import ongle.app.words.Words;
 import ongle.core.shape.NailShape;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
@@ -241,23 +242,23 @@ class KitController {
       return read.remarks().get(read.remarks().size() - 1);
     }
     if (read.rows().isEmpty()) {
-      return "There is no line that can be taken.";
+      return Words.say("kits.no-line");
     }
     if (into.isPresent()) {
       KitKind kind = editor.kit(into.get()).getKind();
       return kind == read.kind()
           ? null
-          : "This file holds " + read.kind().label() + ", the kit " + kind.label() + ".";
+          : Words.say("kits.other-kind", "file", read.kind(), "kit", kind);
     }
     return nameTrouble(label).orElse(null);
   }
 
   private static Optional<String> nameTrouble(String label) {
     if (label.isBlank()) {
-      return Optional.of("Type a name, so that you find the kit again.");
+      return Optional.of(Words.say("kits.name.needed"));
     }
     return label.strip().length() > LONGEST_LABEL
-        ? Optional.of("A name has at most " + LONGEST_LABEL + " characters.")
+        ? Optional.of(Words.say("name.longest", "longest", LONGEST_LABEL))
         : Optional.empty();
   }
 
@@ -308,9 +309,12 @@ class KitController {
 
   private static List<Column> columns(KitKind kind) {
     List<Column> columns = new ArrayList<>();
-    columns.add(new Column(KitCsv.NUMBER, "number", "", "printed on it"));
-    kind.columns().forEach(c -> columns.add(new Column(c.csv(), c.label(), "mm", c.meaning())));
-    columns.add(new Column(KitCsv.PIECES, "pieces", "", "left; empty if nobody counts"));
+    columns.add(
+        new Column(KitCsv.NUMBER, Words.say("kits.number"), "", Words.say("kits.number.meaning")));
+    kind.columns()
+        .forEach(c -> columns.add(new Column(c.csv(), Words.of(c), "mm", Words.of(c, "meaning"))));
+    columns.add(
+        new Column(KitCsv.PIECES, Words.say("kits.pieces"), "", Words.say("kits.pieces.meaning")));
     return columns;
   }
 
@@ -338,7 +342,7 @@ class KitController {
           stored.of(),
           typed,
           conflict.theirs(),
-          "Another window changed this to " + conflict.theirs() + " meanwhile; enter yours again.");
+          Words.say("kits.conflict", "theirs", conflict.theirs()));
     }
     return stored;
   }

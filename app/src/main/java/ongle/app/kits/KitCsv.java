@@ -13,7 +13,8 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import ongle.app.web.CsvText;
-import ongle.app.web.Numbers;
+import ongle.app.words.Numbers;
+import ongle.app.words.Words;
 import ongle.core.fitting.TipFit;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVPrinter;
@@ -81,13 +82,12 @@ final class KitCsv {
       List<CSVRecord> records = text.records();
       Set<String> header = text.header();
       if (!header.contains(NUMBER)) {
-        return nothing("The first line has to name the columns; there is no \"number\" in it.");
+        return nothing(Words.say("csv.no-column", "column", NUMBER));
       }
       boolean tips = header.contains(KitColumn.WIDTH.csv());
       boolean forms = header.contains(KitColumn.MOUTH_WIDTH.csv());
       if (tips == forms) {
-        return nothing(
-            "Neither tips nor forms: tips have a column width_mm, forms a column mouth_width_mm.");
+        return nothing(Words.say("kits.csv.neither"));
       }
       List<String> missing =
           (tips ? KitKind.TIPS : KitKind.PAPER)
@@ -96,11 +96,10 @@ final class KitCsv {
                   .filter(column -> !header.contains(column))
                   .toList();
       if (!missing.isEmpty()) {
-        return nothing("Missing columns: " + String.join(", ", missing) + ".");
+        return nothing(Words.say("kits.csv.missing", "columns", missing));
       }
       if (records.size() > MOST_ROWS) {
-        return nothing(
-            "A kit has at most " + MOST_ROWS + " sizes; this file has " + records.size());
+        return nothing(Words.say("kits.csv.too-many", "most", MOST_ROWS, "sizes", records.size()));
       }
       kind = tips ? KitKind.TIPS : kindOfForms(records);
       remarkOnOthers(header);
@@ -129,7 +128,7 @@ final class KitCsv {
       known.addAll(Set.of(NUMBER, RIGID, PIECES));
       List<String> unknown = header.stream().filter(column -> !known.contains(column)).toList();
       if (!unknown.isEmpty()) {
-        remarks.add("Columns that mean nothing here are left out: " + String.join(", ", unknown));
+        remarks.add(Words.say("csv.unknown-columns", "columns", unknown));
       }
     }
 
@@ -141,7 +140,7 @@ final class KitCsv {
         Long before = lineOf.putIfAbsent(row.number(), line);
         if (before != null) {
           throw new IllegalArgumentException(
-              "number " + row.number() + " is already on line " + before);
+              Words.say("kits.csv.twice", "number", row.number(), "line", before));
         }
         rows.add(row);
         lines.add(line);
@@ -155,7 +154,10 @@ final class KitCsv {
       String number = text.value(record, NUMBER);
       if (number.isEmpty() || number.length() > LONGEST_NUMBER) {
         throw new IllegalArgumentException(
-            number.isEmpty() ? "no number" : "a number has at most 20 characters");
+            Words.say(
+                number.isEmpty() ? "kits.csv.no-number" : "kits.number.length",
+                "longest",
+                LONGEST_NUMBER));
       }
       Map<KitColumn, Double> figures = new EnumMap<>(KitColumn.class);
       for (KitColumn column : kind.columns()) {
@@ -164,7 +166,7 @@ final class KitCsv {
       String rigid = text.value(record, RIGID).toLowerCase(Locale.ROOT);
       if (kind != KitKind.TIPS && !rigid.isEmpty() && !rigid.equals(word(kind))) {
         throw new IllegalArgumentException(
-            "rigid is \"" + rigid + "\", but this kit is " + kind.label() + " (yes or no)");
+            Words.say("kits.csv.rigid", "rigid", rigid, "kind", kind));
       }
       return new KitRow(number, figures, pieces(text.value(record, PIECES)));
     }
@@ -178,24 +180,24 @@ final class KitCsv {
         double step = row.mm(width) - before.mm(width);
         if (step != 0 && step < 0 != down) {
           remarks.add(
-              "Number "
-                  + row.number()
-                  + " (line "
-                  + lines.get(i)
-                  + ") is "
-                  + (down ? "wider" : "narrower")
-                  + " than "
-                  + before.number()
-                  + " before it: are two lines swapped?");
+              Words.say(
+                  down ? "kits.csv.wider" : "kits.csv.narrower",
+                  "number",
+                  row.number(),
+                  "line",
+                  lines.get(i),
+                  "before",
+                  before.number()));
         } else if (kind == KitKind.TIPS && Math.abs(step) > LARGEST_STEP) {
           remarks.add(
-              "From number "
-                  + before.number()
-                  + " to "
-                  + row.number()
-                  + " the width steps by "
-                  + Numbers.mm(Math.abs(step))
-                  + ": nails between them will find no size.");
+              Words.say(
+                  "kits.csv.step",
+                  "before",
+                  before.number(),
+                  "number",
+                  row.number(),
+                  "step",
+                  Math.abs(step)));
         }
       }
     }
@@ -216,10 +218,14 @@ final class KitCsv {
         .orElseThrow(
             () ->
                 new IllegalArgumentException(
-                    column.label()
-                        + (typed.isEmpty() ? " is missing" : " \"" + typed + "\" cannot be")
-                        + ": "
-                        + column.range()));
+                    Words.say(
+                        typed.isEmpty() ? "csv.missing-value" : "csv.bad-value",
+                        "what",
+                        column,
+                        "typed",
+                        typed,
+                        "range",
+                        column.range())));
   }
 
   /**
@@ -238,11 +244,7 @@ final class KitCsv {
         .orElseThrow(
             () ->
                 new IllegalArgumentException(
-                    "pieces \""
-                        + typed
-                        + "\": a whole number up to "
-                        + MOST_PIECES
-                        + ", or empty"));
+                    Words.say("kits.pieces.wanted", "typed", typed, "most", MOST_PIECES)));
   }
 
   /** A kit as a CSV file with commas and points. */
@@ -259,7 +261,7 @@ final class KitCsv {
       csv.printRecord(header);
       for (KitRow row : kit.rows()) {
         List<Object> line = new ArrayList<>(List.of(CsvText.guarded(row.number())));
-        kit.kind().columns().forEach(column -> line.add(Numbers.format(row.mm(column), 2)));
+        kit.kind().columns().forEach(column -> line.add(Numbers.plain(row.mm(column), 2)));
         if (forms) {
           line.add(word(kit.kind()));
         }

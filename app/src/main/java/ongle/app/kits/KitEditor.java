@@ -8,7 +8,8 @@ import java.util.Map;
 import java.util.UUID;
 import ongle.app.web.Edit;
 import ongle.app.web.NotFound;
-import ongle.app.web.Numbers;
+import ongle.app.words.Numbers;
+import ongle.app.words.Words;
 import ongle.core.shape.NailShape;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -131,19 +132,19 @@ public class KitEditor {
     KitSize size = size(kit, sizeId);
     String mine = typed.strip();
     String stands = shown(size.row(), field);
-    if (!mine.equals(stands) && !stands.equals(seen.strip())) {
+    if (!Numbers.same(mine, stands) && !Numbers.same(stands, seen.strip())) {
       return new Edit.Conflict(stands, mine);
     }
     try {
       KitRow row = with(size.row(), field, mine);
       row.check(kit.getKind());
       if (!row.number().equals(size.getNumber()) && taken(kit, row.number())) {
-        return new Edit.Refused("There is a number " + row.number() + " already.");
+        return new Edit.Refused(Words.say("kits.number.taken", "number", row.number()));
       }
       size.take(row);
       return new Edit.Saved();
     } catch (IllegalArgumentException e) {
-      return new Edit.Refused(sentence(e.getMessage()));
+      return new Edit.Refused(Words.sentence(e.getMessage()) + ".");
     }
   }
 
@@ -169,7 +170,8 @@ public class KitEditor {
   private static KitRow with(KitRow row, String field, String typed) {
     if (field.equals(KitCsv.NUMBER)) {
       if (typed.isEmpty() || typed.length() > KitCsv.LONGEST_NUMBER) {
-        throw new IllegalArgumentException("a number has 1 to 20 characters");
+        throw new IllegalArgumentException(
+            Words.say("kits.number.length", "longest", KitCsv.LONGEST_NUMBER));
       }
       return new KitRow(typed, row.figures(), row.pieces());
     }
@@ -192,10 +194,6 @@ public class KitEditor {
 
   private static boolean taken(Kit kit, String number) {
     return kit.getSizes().stream().anyMatch(size -> size.getNumber().equals(number));
-  }
-
-  private static String sentence(String reason) {
-    return reason.substring(0, 1).toUpperCase(Locale.ROOT) + reason.substring(1) + ".";
   }
 
   /** A short name for files and addresses, not used yet. */

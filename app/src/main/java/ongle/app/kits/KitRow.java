@@ -1,6 +1,7 @@
 package ongle.app.kits;
 
 import java.util.Map;
+import ongle.app.words.Words;
 import ongle.core.fitting.Form;
 import ongle.core.fitting.Tip;
 
@@ -45,8 +46,7 @@ public record KitRow(String number, Map<KitColumn, Double> figures, Integer piec
   void check(KitKind kind) {
     if (kind == KitKind.TIPS) {
       if (mm(KitColumn.DEPTH) > mm(KitColumn.WIDTH) / 2) {
-        throw new IllegalArgumentException(
-            "its depth is more than half its width, past a half circle");
+        throw new IllegalArgumentException(Words.say("kits.too-deep"));
       }
       tip();
     } else {

@@ -7,7 +7,8 @@ import java.util.OptionalDouble;
 import java.util.TreeSet;
 import java.util.UUID;
 import ongle.app.web.NotFound;
-import ongle.app.web.Numbers;
+import ongle.app.words.Numbers;
+import ongle.app.words.Words;
 import ongle.core.cure.Lamp;
 import ongle.core.cure.Programme;
 import org.springframework.stereotype.Controller;
@@ -79,11 +80,7 @@ class LampController {
         ? "redirect:/lamps"
         : show(
             new Written(
-                Optional.of(code),
-                kept.seen(),
-                form,
-                Map.of(),
-                "Somebody else changed this lamp meanwhile. Look at it above, then keep yours or leave it."),
+                Optional.of(code), kept.seen(), form, Map.of(), Words.say("lamps.conflict")),
             model);
   }
 
@@ -92,7 +89,7 @@ class LampController {
     if (lamps.giveAway(code)) {
       return "redirect:/lamps";
     }
-    model.addAttribute("awayWhy", "The last lamp stays. Add another first.");
+    model.addAttribute("awayWhy", Words.say("lamps.last-stays"));
     return show(Written.NOTHING, model);
   }
 
@@ -113,9 +110,7 @@ class LampController {
         lamp.code(),
         lamp.label(),
         Numbers.format(lamp.nominal(), 0) + " mW/cm²",
-        String.join(
-                " and ", new TreeSet<>(lamp.wavelengths()).stream().map(String::valueOf).toList())
-            + " nm",
+        Words.of(new TreeSet<>(lamp.wavelengths())) + " nm",
         String.join(", ", lamp.programmes().stream().map(Programme::label).toList()),
         Lamps.standing(lamp),
         lamp.weakened());

@@ -11,7 +11,8 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import ongle.app.web.CleanText;
-import ongle.app.web.Numbers;
+import ongle.app.words.Numbers;
+import ongle.app.words.Words;
 import ongle.core.cure.Lamp;
 import ongle.core.cure.Programme;
 
@@ -30,7 +31,7 @@ record LampForm(
 
   private static final int LONGEST_NAME = 60;
   private static final Pattern BUTTON =
-      Pattern.compile("(\\d{1,4})\\s*s?(?:\\s+at\\s+(\\d{1,3})\\s*%)?");
+      Pattern.compile("(\\d{1,4})\\s*s?(?:\\s*(?:@|at)\\s*(\\d{1,3})\\s*%)?");
 
   static LampForm of(Lamp lamp) {
     return new LampForm(
@@ -43,7 +44,7 @@ record LampForm(
 
   private static String typed(Programme button) {
     return button.power() < 1
-        ? button.seconds() + " at " + Math.round(100 * button.power()) + " %"
+        ? button.seconds() + " @ " + Math.round(100 * button.power()) + " %"
         : String.valueOf(button.seconds());
   }
 
@@ -61,7 +62,7 @@ record LampForm(
   Read read(String code, OptionalDouble measured) {
     Map<String, String> faults = new LinkedHashMap<>();
     if (label.isBlank() || label.strip().length() > LONGEST_NAME) {
-      faults.put("label", "A lamp needs a name of up to " + LONGEST_NAME + " letters.");
+      faults.put("label", Words.say("name.wanted", "longest", LONGEST_NAME));
     }
     Set<Integer> waves = waves(faults);
     List<Programme> buttons = buttons(faults);
@@ -69,11 +70,7 @@ record LampForm(
     if (nominal.isEmpty()) {
       faults.put(
           "light",
-          "A number from "
-              + Numbers.format(Lamp.LEAST_LIGHT, 0)
-              + " to "
-              + Numbers.format(Lamp.MOST_LIGHT, 0)
-              + " mW/cm².");
+          Words.say("lamps.light.wanted", "least", Lamp.LEAST_LIGHT, "most", Lamp.MOST_LIGHT));
     }
     return new Read(
         faults.isEmpty()
@@ -93,7 +90,14 @@ record LampForm(
   private Set<Integer> waves(Map<String, String> faults) {
     Optional<Set<Integer>> waves = Lamp.wavelengths(wavelengths);
     if (waves.isEmpty()) {
-      faults.put("wavelengths", Lamp.WAVELENGTHS_ALLOWED);
+      faults.put(
+          "wavelengths",
+          Words.say(
+              "lamps.wavelengths.wanted",
+              "shortest",
+              Lamp.SHORTEST_WAVE,
+              "longest",
+              Lamp.LONGEST_WAVE));
     }
     return waves.orElse(Set.of());
   }
@@ -103,9 +107,7 @@ record LampForm(
     for (String part : programmes.strip().split("[,;]")) {
       Matcher typed = BUTTON.matcher(part.strip());
       if (!typed.matches()) {
-        faults.put(
-            "programmes",
-            "Seconds as whole numbers with commas between them; 99 at 60 % for one of low heat.");
+        faults.put("programmes", Words.say("lamps.programmes.wanted"));
         return buttons;
       }
       int seconds = Integer.parseInt(typed.group(1));
@@ -113,9 +115,18 @@ record LampForm(
       try {
         buttons.add(
             new Programme(
-                (percent < 100 ? "low heat " : "") + seconds + " s", seconds, percent / 100.0));
+                seconds + " s" + (percent < 100 ? ", " + percent + " %" : ""),
+                seconds,
+                percent / 100.0));
       } catch (IllegalArgumentException notSo) {
-        faults.put("programmes", notSo.getMessage() + ".");
+        faults.put(
+            "programmes",
+            Words.say(
+                "lamps.programme.allowed",
+                "shortest",
+                Programme.SHORTEST,
+                "longest",
+                Programme.LONGEST));
       }
     }
     return buttons;

@@ -7,7 +7,8 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import ongle.app.web.NotFound;
-import ongle.app.web.Numbers;
+import ongle.app.words.Numbers;
+import ongle.app.words.Words;
 import ongle.core.cure.Lamp;
 import org.springframework.beans.factory.SmartInitializingSingleton;
 import org.springframework.stereotype.Service;
@@ -111,14 +112,10 @@ public class Lamps implements SmartInitializingSingleton {
     Optional<StoredLamp> lamp = stored.findByCode(code);
     Optional<Double> light = Numbers.parse(sent);
     if (lamp.isEmpty()) {
-      return "There is no lamp " + code + ".";
+      return Words.say("lamps.none", "code", code);
     }
     if (light.isEmpty() || !Lamp.believed(light.get())) {
-      return "Not taken: a lamp shines with "
-          + Numbers.format(Lamp.LEAST_LIGHT, 0)
-          + " to "
-          + Numbers.format(Lamp.MOST_LIGHT, 0)
-          + " mW/cm². Hold the meter where the nails lie and measure again.";
+      return Words.say("lamps.reading.refused", "least", Lamp.LEAST_LIGHT, "most", Lamp.MOST_LIGHT);
     }
     lamp.get().measuring(light.get(), LocalDateTime.now(clock).truncatedTo(ChronoUnit.SECONDS));
     return standing(lamp.get().lamp());
@@ -126,12 +123,10 @@ public class Lamps implements SmartInitializingSingleton {
 
   /** What a lamp is still good for, one sentence. */
   static String standing(Lamp lamp) {
-    String share = Math.round(100 * lamp.strength()) + " % of its first light";
-    if (lamp.measured().isEmpty()) {
-      return "Never measured; its first light is believed.";
-    }
-    return lamp.wornOut()
-        ? share + ": worn out, not to be used."
-        : lamp.weakened() ? share + ": cures take longer." : share + ": good.";
+    String standing =
+        lamp.measured().isEmpty()
+            ? "unmeasured"
+            : lamp.wornOut() ? "worn-out" : lamp.weakened() ? "weakened" : "good";
+    return Words.say("lamps.standing." + standing, "percent", 100 * lamp.strength());
   }
 }

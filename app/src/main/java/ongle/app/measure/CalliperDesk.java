@@ -1,7 +1,9 @@
 package ongle.app.measure;
 
+import java.util.Locale;
 import ongle.app.feed.Feeds;
-import ongle.app.web.Numbers;
+import ongle.app.words.Numbers;
+import ongle.app.words.Words;
 import ongle.core.nail.CalliperReading;
 import ongle.core.nail.Quantity;
 import org.springframework.http.HttpStatus;
@@ -20,6 +22,9 @@ class CalliperDesk {
 
   private final Feeds feeds;
   private String holder = "";
+
+  /** The language of the desk that holds it: a press comes without one. */
+  private Locale language = Locale.ENGLISH;
 
   CalliperDesk(Calliper calliper, Feeds feeds) {
     this.feeds = feeds;
@@ -46,6 +51,7 @@ class CalliperDesk {
   synchronized void take(@RequestParam String desk, @RequestParam boolean force) {
     if (force || holder.isEmpty() || !feeds.isOpen(holder)) {
       holder = desk;
+      language = Words.locale();
     }
     feeds.toAll("calliper", holder);
   }
@@ -61,12 +67,12 @@ class CalliperDesk {
   }
 
   private synchronized void pass(String line) {
-    feeds.to(holder, "reading", event(CalliperReading.of(line)));
+    feeds.to(holder, "reading", Words.in(language, () -> event(CalliperReading.of(line))));
   }
 
   private static Event event(CalliperReading reading) {
     return reading instanceof CalliperReading.Length length
         ? new Event(length.raw(), Numbers.format(length.millimetres(), FIELD_DECIMALS), null)
-        : new Event(reading.raw(), null, ((CalliperReading.Unusable) reading).trouble());
+        : new Event(reading.raw(), null, Words.of(((CalliperReading.Unusable) reading).trouble()));
   }
 }

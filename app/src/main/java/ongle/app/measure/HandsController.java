@@ -14,8 +14,8 @@ import ongle.app.sets.NailSet;
 import ongle.app.sets.SetNail;
 import ongle.app.sets.SetReader;
 import ongle.app.web.NotFound;
-import ongle.app.web.Numbers;
-import ongle.app.words.FitWords;
+import ongle.app.words.Numbers;
+import ongle.app.words.Words;
 import ongle.core.nail.Finger;
 import ongle.core.nail.Nail;
 import ongle.core.nail.Quantity;
@@ -119,23 +119,23 @@ class HandsController {
                     .value(Quantity.PLATE_LENGTH)
                     .map(then -> length - then)
                     .filter(by -> Math.abs(by) >= 0.05)
-                    .map(by -> "length " + FitWords.signed(by, 1)))
+                    .map(by -> Words.say("measure.length-change", "by", by)))
         .orElse(null);
   }
 
   private static String growth(double millimetres, long days) {
-    return "grown "
-        + Numbers.mm(millimetres)
-        + (days > 0 ? ", " + Numbers.format(millimetres / days, 2) + " a day" : "");
+    return days > 0
+        ? Words.say("measure.grown.a-day", "by", millimetres, "daily", millimetres / days)
+        : Words.say("measure.grown", "by", millimetres);
   }
 
   private static String trouble(SetNail nail) {
     List<String> words = new ArrayList<>();
     if (!nail.getPlateCondition().sound()) {
-      words.add(nail.getPlateCondition().label());
+      words.add(Words.of(nail.getPlateCondition()));
     }
     if (nail.getSkin() != SkinState.INTACT) {
-      words.add(nail.getSkin().label());
+      words.add(Words.of(nail.getSkin()));
     }
     return words.isEmpty() ? null : String.join(", ", words);
   }

@@ -11,6 +11,7 @@ import ongle.app.sets.SetPage;
 import ongle.app.sets.SetReader;
 import ongle.app.sets.Stage;
 import ongle.app.web.Edit;
+import ongle.app.words.Words;
 import ongle.core.nail.EarlierProduct;
 import ongle.core.nail.Finger;
 import ongle.core.nail.Hand;
@@ -198,7 +199,7 @@ class LookOverController {
   private String refuse(
       long id, Finger finger, Seat seat, String field, String typed, int most, Model model) {
     show(reader.planned(id), finger, seat, model);
-    String why = "At most " + most + " characters; this has " + typed.length() + ".";
+    String why = Words.say("text.longest", "longest", most, "typed", typed.length());
     model.addAttribute("refusal", new Refusal(field, typed, why));
     model.addAttribute("edit", new Edit.Refused(why));
     return "measure/look :: answer";

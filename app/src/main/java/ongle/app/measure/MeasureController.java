@@ -16,9 +16,10 @@ import ongle.app.sets.SetReader;
 import ongle.app.sets.Stage;
 import ongle.app.sets.Taken;
 import ongle.app.sets.Typed;
+import ongle.app.sets.VisitWords;
 import ongle.app.web.Edit;
-import ongle.app.web.Numbers;
-import ongle.app.words.VisitWords;
+import ongle.app.words.Numbers;
+import ongle.app.words.Words;
 import ongle.core.nail.Finger;
 import ongle.core.nail.PlateCondition;
 import ongle.core.nail.PlateFinding;
@@ -219,15 +220,17 @@ class MeasureController {
     Reading reading = reading(planned, finger, quantity);
     NumberField field =
         NumberField.stored(
-            planned.set().nail(finger), quantity, reading.value(), reading.source().label());
+            planned.set().nail(finger), quantity, reading.value(), Words.of(reading.source()));
     return planned.readings().unlikelySinceLastVisit(finger, quantity)
         ? field.noting(
-            "last time "
-                + planned
+            Words.say(
+                "measure.last-time",
+                "value",
+                planned
                     .lastVisit()
                     .flatMap(set -> set.nail(finger).value(quantity))
                     .map(value -> Numbers.format(quantity, value))
-                    .orElse(""))
+                    .orElse("")))
         : field;
   }
 

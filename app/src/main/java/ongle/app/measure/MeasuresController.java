@@ -14,7 +14,8 @@ import ongle.app.sets.SetReader;
 import ongle.app.sets.Stage;
 import ongle.app.sets.Taken;
 import ongle.app.web.CsvText;
-import ongle.app.web.Numbers;
+import ongle.app.words.Numbers;
+import ongle.app.words.Words;
 import ongle.core.nail.Finger;
 import ongle.core.nail.Quantity;
 import ongle.core.nail.Seat;
@@ -133,8 +134,8 @@ class MeasuresController {
       Double value = plate.values().get(quantity);
       values.add(value == null ? "" : Numbers.format(quantity, value));
     }
-    values.add(plate.condition().map(each -> each.label()).orElse(""));
-    values.add(plate.skin().map(each -> each.label()).orElse(""));
-    return new Line(plate.finger().label(), values);
+    values.add(plate.condition().map(each -> Words.of(each)).orElse(""));
+    values.add(plate.skin().map(each -> Words.of(each)).orElse(""));
+    return new Line(Words.of(plate.finger()), values);
   }
 }

@@ -17,7 +17,8 @@ import java.util.stream.Stream;
 import ongle.app.sets.NailSet;
 import ongle.app.sets.SetNail;
 import ongle.app.web.CsvText;
-import ongle.app.web.Numbers;
+import ongle.app.words.Numbers;
+import ongle.app.words.Words;
 import ongle.core.nail.Finger;
 import ongle.core.nail.OutOfRange;
 import ongle.core.nail.PlateCondition;
@@ -94,7 +95,7 @@ final class MeasuresCsv {
                 quantity ->
                     line.add(
                         nail.value(quantity)
-                            .map(value -> Numbers.format(quantity, value))
+                            .map(value -> Numbers.plain(value, quantity.decimals()))
                             .orElse("")));
         line.add(words(nail.getPlateCondition()));
         line.add(word(nail.getSkin()));
@@ -114,13 +115,13 @@ final class MeasuresCsv {
                 quantities().stream().map(MeasuresCsv::column), Stream.of(FINGER, PLATE, SKIN))
             .collect(Collectors.toSet());
     if (!text.header().contains(FINGER)) {
-      remarks.add("The first line has to name the columns; there is no \"finger\" in it.");
+      remarks.add(Words.say("csv.no-column", "column", FINGER));
       return new Read(List.of(), List.of(), remarks);
     }
     List<String> unknown =
         text.header().stream().filter(column -> !known.contains(column)).toList();
     if (!unknown.isEmpty()) {
-      remarks.add("Columns that mean nothing here are left out: " + String.join(", ", unknown));
+      remarks.add(Words.say("csv.unknown-columns", "columns", unknown));
     }
     Map<Finger, Plate> plates = new EnumMap<>(Finger.class);
     List<Bad> bad = new ArrayList<>();
@@ -129,7 +130,8 @@ final class MeasuresCsv {
         text.checkWidth(record);
         Plate plate = plate(text, record);
         if (plates.containsKey(plate.finger())) {
-          throw new IllegalArgumentException(plate.finger() + " is in the file already");
+          throw new IllegalArgumentException(
+              Words.say("measure.csv.twice", "finger", plate.finger().name()));
         }
         plates.put(plate.finger(), plate);
       } catch (IllegalArgumentException e) {
@@ -142,7 +144,7 @@ final class MeasuresCsv {
   private static Plate plate(CsvText text, CSVRecord record) {
     Finger finger =
         one(Finger.values(), Finger::name, "finger", text.value(record, FINGER))
-            .orElseThrow(() -> new IllegalArgumentException("no finger: L1 to L5, R1 to R5"));
+            .orElseThrow(() -> new IllegalArgumentException(Words.say("measure.csv.no-finger")));
     Map<Quantity, Double> values = new EnumMap<>(Quantity.class);
     for (Quantity quantity : quantities()) {
       String typed = text.value(record, column(quantity));
@@ -154,11 +156,14 @@ final class MeasuresCsv {
                 .orElseThrow(
                     () ->
                         new IllegalArgumentException(
-                            quantity.label()
-                                + " \""
-                                + typed
-                                + "\" cannot be: "
-                                + Numbers.range(quantity))));
+                            Words.say(
+                                "csv.bad-value",
+                                "what",
+                                quantity,
+                                "typed",
+                                typed,
+                                "range",
+                                Numbers.range(quantity)))));
       }
     }
     Optional<PlateCondition> condition = condition(text.value(record, PLATE));
@@ -167,7 +172,8 @@ final class MeasuresCsv {
     try {
       new Readings(Map.of(finger, values)).nail(finger, PlateCondition.SOUND, SkinState.INTACT);
     } catch (OutOfRange e) {
-      throw new IllegalArgumentException(e.getMessage(), e);
+      throw new IllegalArgumentException(
+          Words.say("sets.contradiction", "quantity", e.quantity()), e);
     }
     return new Plate(finger, values, condition, skin);
   }
@@ -183,11 +189,14 @@ final class MeasuresCsv {
       }
     }
     throw new IllegalArgumentException(
-        column
-            + " \""
-            + typed
-            + "\": one of "
-            + Arrays.stream(all).map(name).collect(Collectors.joining(", ")));
+        Words.say(
+            "csv.one-of",
+            "column",
+            column,
+            "typed",
+            typed,
+            "all",
+            Arrays.stream(all).map(name).toList()));
   }
 
   private static String words(PlateCondition condition) {

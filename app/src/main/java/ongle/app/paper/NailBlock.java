@@ -3,8 +3,9 @@ package ongle.app.paper;
 import ongle.app.drawing.Scene;
 import ongle.app.drawing.SheetDrawing;
 import ongle.app.sets.PlannedSet;
-import ongle.app.web.Numbers;
 import ongle.app.words.FitWords;
+import ongle.app.words.Numbers;
+import ongle.app.words.Words;
 import ongle.core.nail.Finger;
 import ongle.core.nail.Quantity;
 import ongle.core.plan.FingerLength;
@@ -35,7 +36,9 @@ public record NailBlock(
 
   /** Only what was not measured is an estimate. */
   private static String estimated(PlannedSet planned, Finger finger, Quantity quantity) {
-    return planned.readings().of(finger, quantity).measured() ? "" : "est. ";
+    return planned.readings().of(finger, quantity).measured()
+        ? ""
+        : Words.say("paper.estimated") + " ";
   }
 
   /** How long it holds where that is less than wished; null where it holds. */
@@ -45,8 +48,8 @@ public record NailBlock(
       return null;
     }
     return finger.notAdvised()
-        ? "not advised as planned"
-        : "holds " + finger.holds() + " of " + plan.wearing().days() + " days";
+        ? Words.say("paper.not-advised")
+        : Words.say("paper.holds", "days", finger.holds(), "wished", plan.wearing().days());
   }
 
   public static NailBlock of(PlannedSet planned, Finger finger) {
@@ -59,7 +62,7 @@ public record NailBlock(
         FitWords.takes(plan),
         FitWords.work(plan),
         Numbers.mm(plan.extension()),
-        plan.length().set() == FingerLength.Decision.WISH ? null : plan.length().set().label(),
+        plan.length().set() == FingerLength.Decision.WISH ? null : Words.of(plan.length().set()),
         Numbers.thickness(profile.apexThickness()),
         Numbers.format(profile.apexAt(), 1),
         Numbers.format(profile.edgeThickness(), 2),

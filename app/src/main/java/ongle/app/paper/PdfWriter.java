@@ -9,10 +9,10 @@ import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.util.HashMap;
-import java.util.Locale;
 import java.util.Map;
 import ongle.app.sets.PlannedSet;
 import ongle.app.web.CleanText;
+import ongle.app.words.Words;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
@@ -42,7 +42,7 @@ public class PdfWriter {
     // Names kept before text was cleaned on its way in may hold what no PDF can.
     String html =
         CleanText.of(
-            style.styled(templates.process(template, new Context(Locale.ENGLISH, variables))));
+            style.styled(templates.process(template, new Context(Words.locale(), variables))));
     ByteArrayOutputStream out = new ByteArrayOutputStream();
     try (BatikSVGDrawer svg = new BatikSVGDrawer()) {
       PdfRendererBuilder builder = new PdfRendererBuilder();

@@ -12,8 +12,9 @@ import ongle.app.sets.SetReader;
 import ongle.app.sets.Stage;
 import ongle.app.web.Edit;
 import ongle.app.web.NotFound;
-import ongle.app.web.Numbers;
 import ongle.app.web.WholeBody;
+import ongle.app.words.Numbers;
+import ongle.app.words.Words;
 import ongle.core.nail.Finger;
 import ongle.core.nail.Hand;
 import ongle.core.nail.Quantity;
@@ -104,15 +105,13 @@ class PhotoController {
       Model model)
       throws IOException {
     if (file.isEmpty() || file.get().isEmpty()) {
-      return refuse(id, hand, "Choose a picture first.", seat, model);
+      return refuse(id, hand, Words.say("photo.choose-first"), seat, model);
     }
     if (file.get().getSize() > WholeBody.MOST_PICTURE_BYTES) {
       return refuse(
           id,
           hand,
-          "The picture is larger than "
-              + WholeBody.MOST_PICTURE_BYTES / (1024 * 1024)
-              + " MB: take it at a usual size.",
+          Words.say("photo.too-large", "most", WholeBody.MOST_PICTURE_BYTES / (1024 * 1024)),
           seat,
           model);
     }
@@ -205,7 +204,7 @@ class PhotoController {
       @ModelAttribute("seat") Seat seat,
       Model model) {
     if (desk.find(id, hand).isEmpty()) {
-      throw new NotFound("picture of the " + hand.label() + " hand");
+      throw new NotFound("picture of the " + Words.of(hand) + " hand");
     }
     show(id, hand, finger, seat, model);
     return "photo/page :: marking";
@@ -282,20 +281,19 @@ class PhotoController {
       CardView view = CardView.of(photo.corners(), Card.USUAL, photo.camera());
       model.addAttribute(
           "cardSays",
-          "Card found: "
-              + Numbers.format(view.pixelsPerMillimetre(), 1)
-              + " pixels a millimetre, camera about "
-              + Numbers.format(view.distance() / 10, 0)
-              + " cm above and tilted by "
-              + Numbers.format(view.tilt(), 0)
-              + "°.");
+          Words.say(
+              "photo.card-found",
+              "pixels",
+              view.pixelsPerMillimetre(),
+              "above",
+              view.distance() / 10,
+              "tilt",
+              view.tilt()));
       if (view.tilt() > CardView.TILT_WARNING) {
-        model.addAttribute(
-            "cardWarns",
-            "That is a strong tilt: nails that slope will measure short. Better take the picture from straight above.");
+        model.addAttribute("cardWarns", Words.say("photo.strong-tilt"));
       }
     } catch (MarkTrouble trouble) {
-      model.addAttribute("cardTrouble", trouble.getMessage());
+      model.addAttribute("cardTrouble", Words.of(trouble.why()));
     }
   }
 
@@ -303,7 +301,7 @@ class PhotoController {
     List<Mark> marks = new ArrayList<>();
     Map<String, Spot> all = photo.marks();
     for (int i = 1; i <= MarkName.CORNERS; i++) {
-      add(marks, all, MarkName.corner(i), "corner " + i + " of the card", true, true);
+      add(marks, all, MarkName.corner(i), Words.say("photo.corner", "number", i), true, true);
     }
     for (Finger finger : Finger.of(photo.getHand())) {
       for (NailSpot spot : NailSpot.values()) {
@@ -311,7 +309,7 @@ class PhotoController {
             marks,
             all,
             MarkName.of(finger, spot),
-            finger.label() + ", " + spot.label(),
+            Words.of(List.of(finger, spot)),
             false,
             finger == chosen);
       }
@@ -329,7 +327,7 @@ class PhotoController {
     Spot at = all.get(name);
     if (at != null) {
       marks.add(
-          new Mark(name, label, Numbers.format(at.x(), 1), Numbers.format(at.y(), 1), card, own));
+          new Mark(name, label, Numbers.plain(at.x(), 1), Numbers.plain(at.y(), 1), card, own));
     }
   }
 
@@ -337,7 +335,7 @@ class PhotoController {
     Map<String, Spot> all = photo.marks();
     for (int i = 1; i <= MarkName.CORNERS; i++) {
       if (!all.containsKey(MarkName.corner(i))) {
-        return new Next(MarkName.corner(i), "corner " + i + " of the card");
+        return new Next(MarkName.corner(i), Words.say("photo.corner", "number", i));
       }
     }
     return Arrays.stream(NailSpot.values())
@@ -347,11 +345,13 @@ class PhotoController {
             spot ->
                 new Next(
                     MarkName.of(finger, spot),
-                    finger.label()
-                        + ": "
-                        + spot.label()
-                        + (spot.needed() ? "" : ", or go on to the next finger")))
-        .orElse(new Next(null, finger.label() + " is marked"));
+                    Words.say(
+                        spot.needed() ? "photo.mark-next" : "photo.mark-or-go-on",
+                        "finger",
+                        finger,
+                        "spot",
+                        spot)))
+        .orElse(new Next(null, Words.say("photo.marked", "finger", finger)));
   }
 
   private static List<Nail> nails(HandPhoto photo, Finger chosen) {
@@ -380,7 +380,7 @@ class PhotoController {
               Quantity quantity = entry.getKey();
               double band = measure.bands().get(quantity);
               return new Figure(
-                  quantity.label(),
+                  Words.of(quantity),
                   Numbers.withUnit(quantity, entry.getValue()),
                   "± " + Numbers.format(band, quantity.decimals() + 1));
             })

@@ -13,6 +13,7 @@ import java.util.concurrent.TimeUnit;
 import java.util.stream.Stream;
 import ongle.app.sets.SetEditor;
 import ongle.app.web.NotFound;
+import ongle.app.words.Words;
 import ongle.core.nail.Finger;
 import ongle.core.nail.Hand;
 import ongle.core.nail.Quantity;
@@ -146,7 +147,7 @@ class PhotoDesk {
                   photo.above())),
           Optional.empty());
     } catch (MarkTrouble trouble) {
-      return new Outcome(Optional.empty(), Optional.of(trouble.getMessage()));
+      return new Outcome(Optional.empty(), Optional.of(Words.of(trouble.why())));
     }
   }
 
@@ -165,6 +166,6 @@ class PhotoDesk {
   private HandPhoto photo(long setId, Hand hand) {
     return photos
         .findBySetIdAndHand(setId, hand)
-        .orElseThrow(() -> new NotFound("picture of the " + hand.label() + " hand"));
+        .orElseThrow(() -> new NotFound("picture of the " + Words.of(hand) + " hand"));
   }
 }

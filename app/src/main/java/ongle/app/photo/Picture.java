@@ -24,6 +24,7 @@ import javax.imageio.ImageReader;
 import javax.imageio.ImageWriteParam;
 import javax.imageio.ImageWriter;
 import javax.imageio.stream.ImageInputStream;
+import ongle.app.words.Words;
 import ongle.core.photo.Camera;
 
 /**
@@ -64,11 +65,7 @@ record Picture(byte[] jpeg, int width, int height, double focalLength) {
       JpegScans scans = JpegScans.of(file);
       if (scans.scans() > MOST_SCANS) {
         throw new IllegalArgumentException(
-            "The picture goes over itself "
-                + scans.scans()
-                + " times; at most "
-                + MOST_SCANS
-                + " can be read. Save it again as a usual JPEG.");
+            Words.say("photo.too-many-scans", "scans", scans.scans(), "most", MOST_SCANS));
       }
       if (!scans.ends()) {
         throw damaged(null);
@@ -77,12 +74,12 @@ record Picture(byte[] jpeg, int width, int height, double focalLength) {
     try (ImageInputStream in = ImageIO.createImageInputStream(new ByteArrayInputStream(file))) {
       Iterator<ImageReader> readers = ImageIO.getImageReaders(in);
       if (!readers.hasNext()) {
-        throw new IllegalArgumentException("This is no picture: choose a JPEG or PNG file.");
+        throw new IllegalArgumentException(Words.say("photo.no-picture"));
       }
       ImageReader reader = readers.next();
       try {
         if (!FORMATS.contains(reader.getFormatName().toLowerCase(java.util.Locale.ROOT))) {
-          throw new IllegalArgumentException("Only JPEG and PNG pictures can be measured in.");
+          throw new IllegalArgumentException(Words.say("photo.other-format"));
         }
         reader.setInput(in);
         return upright(decoded(reader), file);
@@ -95,8 +92,7 @@ record Picture(byte[] jpeg, int width, int height, double focalLength) {
   }
 
   private static IllegalArgumentException damaged(Exception why) {
-    return new IllegalArgumentException(
-        "The picture breaks off or is damaged: take or copy it again.", why);
+    return new IllegalArgumentException(Words.say("photo.damaged"), why);
   }
 
   /** Reads it, as long as that takes no longer than a picture may and nothing in it is broken. */
@@ -108,9 +104,7 @@ record Picture(byte[] jpeg, int width, int height, double focalLength) {
     BufferedImage image = reader.read(0, param);
     if (System.nanoTime() > until) {
       throw new IllegalArgumentException(
-          "The picture takes longer than "
-              + LONGEST_READING.toSeconds()
-              + " s to read. Save it again as a usual JPEG or PNG.");
+          Words.say("photo.too-slow", "seconds", LONGEST_READING.toSeconds()));
     }
     if (broken.get()) {
       throw damaged(null);
@@ -124,21 +118,11 @@ record Picture(byte[] jpeg, int width, int height, double focalLength) {
     long megapixels = Math.round((double) width * height / 1e6);
     if (megapixels > MOST_MEGAPIXELS) {
       throw new IllegalArgumentException(
-          "The picture has "
-              + megapixels
-              + " megapixels; at most "
-              + MOST_MEGAPIXELS
-              + " can be read. Take it at a usual size.");
+          Words.say("photo.too-many-pixels", "pixels", megapixels, "most", MOST_MEGAPIXELS));
     }
     if (Math.min(width, height) < LEAST) {
       throw new IllegalArgumentException(
-          "The picture has only "
-              + width
-              + " by "
-              + height
-              + " pixels; nails need at least "
-              + LEAST
-              + " on the short side.");
+          Words.say("photo.too-small", "width", width, "height", height, "least", LEAST));
     }
     // Every other pixel of a very large picture is enough and takes a quarter of the memory.
     int step = Math.max(1, Math.max(width, height) / (2 * LONGEST));

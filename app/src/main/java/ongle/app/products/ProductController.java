@@ -5,9 +5,10 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.TreeSet;
 import java.util.UUID;
+import java.util.stream.Stream;
 import ongle.app.lamps.Lamps;
 import ongle.app.web.NotFound;
-import ongle.app.web.Numbers;
+import ongle.app.words.Words;
 import ongle.core.cure.Lamp;
 import ongle.core.product.Handling;
 import ongle.core.product.LightCure;
@@ -98,12 +99,7 @@ class ProductController {
     return products.correct(seen, read.product().get())
         ? "redirect:/products"
         : show(
-            new Written(
-                Optional.of(code),
-                now,
-                form,
-                Map.of(),
-                "Somebody else changed this product meanwhile. Look at it above, then keep yours or leave it."),
+            new Written(Optional.of(code), now, form, Map.of(), Words.say("products.conflict")),
             model);
   }
 
@@ -139,35 +135,38 @@ class ProductController {
   private static Row row(Product product, Lamp lamp, boolean own, boolean putAway) {
     return new Row(
         product.code(),
-        product.label(),
-        product.handling().label()
-            + (product.levelling() ? ", levels itself" : "")
-            + (product.soaksOff() ? ", soaks off" : ", filed off"),
-        Numbers.format(product.modulus(), 0)
-            + " and "
-            + Numbers.format(product.strength(), 0)
-            + " MPa",
-        Numbers.format(product.density(), 2)
-            + " g/cm³, shrinks "
-            + Numbers.format(100 * product.shrinkage(), 0)
-            + " %",
-        product.light().map(light -> light(light, lamp)).orElse("sets by itself"),
-        product.origin(),
+        Words.of(product),
+        Words.of(
+            Stream.of(
+                    Words.of(product.handling()),
+                    product.levelling() ? Words.say("products.levels") : "",
+                    Words.say(product.soaksOff() ? "products.soaks-off" : "products.filed-off"))
+                .filter(text -> !text.isEmpty())
+                .toList()),
+        Words.say("products.strong", "modulus", product.modulus(), "strength", product.strength()),
+        Words.say(
+            "products.rest", "density", product.density(), "shrinks", 100 * product.shrinkage()),
+        product
+            .light()
+            .map(light -> light(light, lamp))
+            .orElseGet(() -> Words.say("bench.sets-by-itself")),
+        product.shipped() ? Words.say("product.Product.ours") : product.origin(),
         own,
         putAway);
   }
 
   private static String light(LightCure light, Lamp lamp) {
-    return ProductForm.seconds(light.fullDose(), lamp)
-        + " s, flash "
-        + ProductForm.seconds(light.flashDose(), lamp)
-        + " s; reaches "
-        + Numbers.mm(light.clearReach())
-        + ", pigmented "
-        + Numbers.mm(light.pigmentedReach())
-        + "; "
-        + String.join(
-            " or ", new TreeSet<>(light.wavelengths()).stream().map(String::valueOf).toList())
-        + " nm";
+    return Words.say(
+        "products.light",
+        "full",
+        ProductForm.seconds(light.fullDose(), lamp),
+        "flash",
+        ProductForm.seconds(light.flashDose(), lamp),
+        "clear",
+        light.clearReach(),
+        "pigmented",
+        light.pigmentedReach(),
+        "waves",
+        new TreeSet<>(light.wavelengths()));
   }
 }

@@ -6,7 +6,8 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import ongle.app.web.CleanText;
-import ongle.app.web.Numbers;
+import ongle.app.words.Numbers;
+import ongle.app.words.Words;
 import ongle.core.cure.Lamp;
 import ongle.core.product.Handling;
 import ongle.core.product.LightCure;
@@ -64,7 +65,7 @@ record ProductForm(
   static ProductForm of(Product product, Lamp lamp) {
     Optional<LightCure> light = product.light();
     return new ProductForm(
-        product.label(),
+        Words.of(product),
         product.handling(),
         product.levelling(),
         product.standsFree(),
@@ -135,14 +136,13 @@ record ProductForm(
   Read read(String code, Lamp shining) {
     Map<String, String> faults = new LinkedHashMap<>();
     if (label == null || label.isBlank() || label.strip().length() > LONGEST_NAME) {
-      faults.put("label", "A product needs a name of up to " + LONGEST_NAME + " letters.");
+      faults.put("label", Words.say("name.wanted", "longest", LONGEST_NAME));
     }
     if (origin == null || origin.isBlank() || origin.strip().length() > LONGEST_ORIGIN) {
-      faults.put(
-          "origin", "Say where the figures come from, in up to " + LONGEST_ORIGIN + " letters.");
+      faults.put("origin", Words.say("products.origin.wanted", "longest", LONGEST_ORIGIN));
     }
     if (handling == null) {
-      faults.put("handling", "Choose how it is laid.");
+      faults.put("handling", Words.say("products.handling.wanted"));
     }
     double stiff = number("modulus", modulus, ProductFigure.MODULUS, faults);
     double strong = number("strength", strength, ProductFigure.STRENGTH, faults);
@@ -183,10 +183,17 @@ record ProductForm(
     double reacts = number("reactivity", reactivity, ProductFigure.REACTIVITY, faults);
     Optional<Set<Integer>> waves = Lamp.wavelengths(wavelengths == null ? "" : wavelengths);
     if (waves.isEmpty()) {
-      faults.put("wavelengths", Lamp.WAVELENGTHS_ALLOWED);
+      faults.put(
+          "wavelengths",
+          Words.say(
+              "lamps.wavelengths.wanted",
+              "shortest",
+              Lamp.SHORTEST_WAVE,
+              "longest",
+              Lamp.LONGEST_WAVE));
     }
     if (flash >= full) {
-      faults.put("flashSeconds", "Shorter than the full cure.");
+      faults.put("flashSeconds", Words.say("products.flash.wanted"));
     }
     return faults.isEmpty()
         ? Optional.of(new LightCure(clear, pigmented, full, flash, waves.get(), reacts))
@@ -200,14 +207,14 @@ record ProductForm(
     if (value.isEmpty()) {
       faults.put(
           field,
-          (figure.label()
-                  + ": "
-                  + typed(figure, figure.least())
-                  + " to "
-                  + typed(figure, figure.most())
-                  + " "
-                  + figure.unit())
-              .strip());
+          Words.say(
+              "products.figure.wanted",
+              "figure",
+              figure,
+              "least",
+              typed(figure, figure.least()),
+              "most",
+              (typed(figure, figure.most()) + " " + figure.unit()).strip()));
     }
     return value.orElse(Double.NaN);
   }
@@ -221,13 +228,14 @@ record ProductForm(
     if (value.isEmpty()) {
       faults.put(
           field,
-          "Seconds in "
-              + shining.label()
-              + ": "
-              + Numbers.format(Math.ceil(figure.least() * MW_PER_W / shining.nominal()), 0)
-              + " to "
-              + seconds(figure.most(), shining)
-              + ".");
+          Words.say(
+              "products.seconds.wanted",
+              "lamp",
+              shining.label(),
+              "least",
+              Math.ceil(figure.least() * MW_PER_W / shining.nominal()),
+              "most",
+              seconds(figure.most(), shining)));
     }
     return value.orElse(Double.NaN);
   }

@@ -7,11 +7,13 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import ongle.app.web.Edit;
-import ongle.app.web.Numbers;
+import ongle.app.words.Numbers;
+import ongle.app.words.Words;
 import ongle.core.nail.Digit;
 import ongle.core.plan.Activity;
 import ongle.core.plan.SalonFigures;
 import ongle.core.structure.ApexFloor;
+import ongle.core.structure.LoadedNail;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -71,7 +73,7 @@ class FiguresController {
     double most =
         read(typed, "floor-most", LEAST_FLOOR, MOST_FLOOR, wrong).orElse(now.floor().most());
     if (most < none) {
-      wrong.put("floor-most", "Not less than without any extension.");
+      wrong.put("floor-most", Words.say("salon.floor.most.wanted"));
     }
     if (wrong.isEmpty()) {
       settings.change(
@@ -98,9 +100,7 @@ class FiguresController {
     }
     Optional<Double> value = Numbers.parse(text).filter(each -> each >= least && each <= most);
     if (value.isEmpty()) {
-      wrong.put(
-          name,
-          "A number from " + Numbers.format(least, 1) + " to " + Numbers.format(most, 1) + ".");
+      wrong.put(name, Words.say("number.from-to", "least", least, "most", most));
     }
     return value;
   }
@@ -114,7 +114,7 @@ class FiguresController {
       shares.add(
           field(
               "share-" + digit,
-              digit.label(),
+              Words.of(digit),
               figures.shares().get(digit),
               usual.shares().get(digit),
               "×",
@@ -126,7 +126,7 @@ class FiguresController {
       factors.add(
           field(
               "factor-" + activity,
-              activity.label(),
+              Words.of(activity),
               figures.factors().get(activity),
               usual.factors().get(activity),
               "×",
@@ -137,12 +137,12 @@ class FiguresController {
     ApexFloor usualFloor = usual.floor();
     return List.of(
         new Group(
-            "Thinnest apex",
-            "The longer, the higher: an apex is never planned thinner than this, whatever the nail would carry.",
+            Words.say("structure.figure.floor"),
+            Words.say("salon.floor.about"),
             List.of(
                 field(
                     "floor-none",
-                    "without any extension",
+                    Words.say("salon.floor.none"),
                     floor.none(),
                     usualFloor.none(),
                     "mm",
@@ -150,22 +150,25 @@ class FiguresController {
                     wrong),
                 field(
                     "floor-per-mm",
-                    "more for each millimetre",
+                    Words.say("salon.floor.per-mm"),
                     floor.perMillimetre(),
                     usualFloor.perMillimetre(),
                     "mm",
                     typed,
                     wrong),
                 field(
-                    "floor-most", "at most", floor.most(), usualFloor.most(), "mm", typed, wrong))),
+                    "floor-most",
+                    Words.say("salon.floor.most"),
+                    floor.most(),
+                    usualFloor.most(),
+                    "mm",
+                    typed,
+                    wrong))),
         new Group(
-            "What each finger meets",
-            "Its share of a full press of 8 N and pry of 4 N at the tip, once the nail stands out 3 mm beyond the fingertip.",
+            Words.say("salon.shares"),
+            Words.say("salon.shares.about", "press", LoadedNail.PRESS, "pry", LoadedNail.PRY),
             shares),
-        new Group(
-            "What the hand does",
-            "Times the finger's share, for hands whose day asks more of their nails.",
-            factors));
+        new Group(Words.say("salon.factors"), Words.say("salon.factors.about"), factors));
   }
 
   private static Field field(

@@ -6,7 +6,8 @@ import java.util.UUID;
 import java.util.function.UnaryOperator;
 import ongle.app.web.CleanText;
 import ongle.app.web.Edit;
-import ongle.app.web.Numbers;
+import ongle.app.words.Numbers;
+import ongle.app.words.Words;
 import ongle.core.bench.Routine;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -121,16 +122,16 @@ class RoutineController {
             line ->
                 new Row(
                     line.code(),
-                    Routine.name(line),
+                    Words.of(line),
                     line.name().isPresent() && !line.own(),
                     line.own(),
-                    line.own() ? line.ownSeconds() + " s a hand" : "",
+                    line.own() ? Words.say("salon.own-seconds", "seconds", line.ownSeconds()) : "",
                     line == lines.get(0)
-                        ? "It comes first."
-                        : routine.fixed(line.code(), -1).orElse(null),
+                        ? Words.say("salon.first-step")
+                        : routine.fixed(line.code(), -1).map(Words::of).orElse(null),
                     line == lines.get(lines.size() - 1)
-                        ? "It comes last."
-                        : routine.fixed(line.code(), 1).orElse(null)))
+                        ? Words.say("salon.last-step")
+                        : routine.fixed(line.code(), 1).map(Words::of).orElse(null)))
         .toList();
   }
 }

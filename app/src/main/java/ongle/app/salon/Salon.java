@@ -5,6 +5,7 @@ import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
 import jakarta.persistence.Id;
 import jakarta.persistence.Version;
+import java.util.Locale;
 import ongle.core.bench.Routine;
 import ongle.core.fitting.Barrel;
 import ongle.core.fitting.FreeHandOrForms;
@@ -50,6 +51,16 @@ public class Salon {
   private String routine;
   private String currency = "";
   private boolean standIns;
+  private String language = Locale.ENGLISH.getLanguage();
+
+  /** What the salon speaks, as a two-letter code. */
+  public String getLanguage() {
+    return language;
+  }
+
+  void speak(Locale wanted) {
+    language = wanted.getLanguage();
+  }
 
   public TipsOrForms getTipsOrForms() {
     return tipsOrForms;
@@ -122,7 +133,7 @@ public class Salon {
     bench = how;
   }
 
-  void reckonIn(String wanted) {
+  void setCurrency(String wanted) {
     currency = wanted;
   }
 

@@ -3,6 +3,7 @@ package ongle.app.salon;
 import java.util.List;
 import java.util.Optional;
 import ongle.app.web.Edit;
+import ongle.app.words.Words;
 import ongle.core.School;
 import ongle.core.fitting.Barrel;
 import ongle.core.fitting.FreeHandOrForms;
@@ -67,6 +68,15 @@ class SalonController {
     return "salon/page :: answered";
   }
 
+  /** What the salon speaks. */
+  @PostMapping("/language")
+  String speak(@RequestParam String language, Model model) {
+    Languages.spoken(language).ifPresent(settings::speak);
+    show(model);
+    model.addAttribute("edit", new Edit.Saved());
+    return "salon/page :: answered";
+  }
+
   /** Whether stand-in devices answer. */
   @PostMapping("/stand-ins")
   String practise(@RequestParam(defaultValue = "false") boolean wanted, Model model) {
@@ -79,35 +89,44 @@ class SalonController {
   private void show(Model model) {
     Salon salon = settings.current();
     model.addAttribute("practises", salon.isStandIns());
+    model.addAttribute("languages", Words.languages());
+    model.addAttribute("language", salon.getLanguage());
     model.addAttribute(
         "questions",
         List.of(
             new Question(
                 "tipsOrForms",
-                "Where a tip and a form would both do",
+                Words.say("salon.question.tipsOrForms"),
                 List.of(TipsOrForms.values()),
                 salon.getTipsOrForms()),
             new Question(
                 "bitten",
-                "Bitten nails too short for a tip",
+                Words.say("salon.question.bitten"),
                 List.of(FreeHandOrForms.values()),
                 salon.getBitten()),
             new Question(
                 "barrel",
-                "The barrel on a form comes from",
+                Words.say("salon.question.barrel"),
                 List.of(Barrel.values()),
                 salon.getBarrel()),
             new Question(
                 "lengthMode",
-                "Length over the ten",
+                Words.say("salon.question.lengthMode"),
                 List.of(LengthWish.Mode.values()),
                 salon.getLengthMode()),
             new Question(
-                "apex", "The apex sits over", List.of(ApexSchool.values()), salon.getApex()),
-            new Question("arch", "The upper arch", List.of(UpperArch.values()), salon.getArch()),
+                "apex",
+                Words.say("salon.question.apex"),
+                List.of(ApexSchool.values()),
+                salon.getApex()),
+            new Question(
+                "arch",
+                Words.say("salon.question.arch"),
+                List.of(UpperArch.values()),
+                salon.getArch()),
             new Question(
                 "across",
-                "Thickness across the nail",
+                Words.say("salon.question.across"),
                 List.of(CrossThickness.values()),
                 salon.getAcross())));
   }

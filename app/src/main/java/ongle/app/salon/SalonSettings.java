@@ -1,10 +1,12 @@
 package ongle.app.salon;
 
+import java.util.Locale;
 import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.function.UnaryOperator;
 import ongle.app.kits.KitEditor;
 import ongle.app.kits.ShippedKits;
+import ongle.app.words.Words;
 import ongle.core.bench.Routine;
 import ongle.core.plan.SalonFigures;
 import org.springframework.stereotype.Service;
@@ -15,6 +17,7 @@ import org.springframework.transaction.annotation.Transactional;
 public class SalonSettings {
   private final SalonRepository salons;
   private final KitEditor kits;
+  private volatile String language;
 
   SalonSettings(SalonRepository salons, KitEditor kits) {
     this.salons = salons;
@@ -35,6 +38,24 @@ public class SalonSettings {
     }
   }
 
+  /** What the salon speaks, as a two-letter code; asked on every page, so it is remembered. */
+  @Transactional(readOnly = true)
+  public String language() {
+    String known = language;
+    if (known == null) {
+      known = salons.findById(Salon.THE_ONE).map(Salon::getLanguage).orElse("");
+      language = known;
+    }
+    return known;
+  }
+
+  /** Makes it speak another. */
+  @Transactional
+  public void speak(Locale wanted) {
+    current().speak(wanted);
+    language = wanted.getLanguage();
+  }
+
   /** The salon's steps in its order. */
   @Transactional(readOnly = true)
   public Routine routine() {
@@ -52,7 +73,7 @@ public class SalonSettings {
       current().work(how.apply(current().routine()));
       return Optional.empty();
     } catch (Routine.Impossible fixed) {
-      return Optional.of(fixed.getMessage());
+      return Optional.of(Words.of(fixed.trouble()));
     }
   }
 
@@ -70,8 +91,8 @@ public class SalonSettings {
 
   /** What costs are given in; empty for no costs. */
   @Transactional
-  public void reckonIn(String currency) {
-    current().reckonIn(currency);
+  public void setCurrency(String currency) {
+    current().setCurrency(currency);
   }
 
   @Transactional

@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.TreeMap;
 import java.util.TreeSet;
 import java.util.function.Function;
+import ongle.app.words.Words;
 import ongle.core.fitting.Barrel;
 import ongle.core.fitting.BuildWay;
 import ongle.core.fitting.FreeHandOrForms;
@@ -104,40 +105,45 @@ record Choices(
    */
   String against(Choices before, Function<String, Optional<Product>> products) {
     if (!shape.equals(before.shape)) {
-      return "shape to " + shape.label();
+      return Words.say("sets.changed.shape", "to", shape);
     }
     if (!lengthWish().equals(before.lengthWish())) {
-      return "length wish";
+      return Words.say("sets.changed.length");
     }
     if (!product.equals(before.product)) {
-      return "product to " + products.apply(product).map(Product::label).orElse(product);
+      return Words.say(
+          "sets.changed.product",
+          "to",
+          products.apply(product).<Object>map(p -> p).orElse(product));
     }
     if (apex != before.apex) {
-      return "apex " + apex.label();
+      return Words.say("sets.changed.apex", "to", apex);
     }
     if (arch != before.arch) {
-      return "upper arch " + arch.label();
+      return Words.say("sets.changed.arch", "to", arch);
     }
     if (across != before.across) {
-      return "across " + across.label();
+      return Words.say("sets.changed.across", "to", across);
     }
     if (barrelSchool() != before.barrelSchool()) {
-      return "barrel from " + barrel.label();
+      return Words.say("sets.changed.barrel", "to", barrel);
     }
     if (wearDays != before.wearDays) {
-      return "infill after " + wearDays + " days";
+      return Words.say("sets.changed.days", "days", wearDays);
     }
     if (!skipped.equals(before.skipped)) {
-      return "preparation";
+      return Words.say("sets.changed.preparation");
     }
     List<Finger> changed =
         nails.keySet().stream()
             .filter(finger -> !nails.get(finger).equals(before.nails.get(finger)))
             .toList();
     if (changed.size() == 1) {
-      return changed.get(0).label() + whatOf(changed.get(0), before);
+      return Words.of(changed.get(0)) + ": " + whatOf(changed.get(0), before);
     }
-    return changed.isEmpty() ? "kit or school of fitting" : changed.size() + " fingers";
+    return changed.isEmpty()
+        ? Words.say("sets.changed.fitting")
+        : Words.say("sets.changed.fingers", "fingers", changed.size());
   }
 
   private String ownProduct(Finger finger) {
@@ -146,7 +152,7 @@ record Choices(
 
   private String whatOf(Finger finger, Choices before) {
     if (!Objects.equals(ownProduct(finger), before.ownProduct(finger))) {
-      return ": product";
+      return Words.say("sets.changed.own-product");
     }
     Map<Quantity, Double> now = nails.get(finger).values();
     Map<Quantity, Double> then =
@@ -158,8 +164,8 @@ record Choices(
                 quantity ->
                     !Optional.ofNullable(now.get(quantity))
                         .equals(Optional.ofNullable(then.get(quantity))))
-            .map(Quantity::label)
+            .map(Words::of)
             .toList();
-    return changed.isEmpty() ? ": tip or way" : ": " + String.join(", ", changed);
+    return changed.isEmpty() ? Words.say("sets.changed.way") : String.join(", ", changed);
   }
 }

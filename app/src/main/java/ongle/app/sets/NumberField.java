@@ -2,7 +2,8 @@ package ongle.app.sets;
 
 import java.util.Optional;
 import ongle.app.web.Edit;
-import ongle.app.web.Numbers;
+import ongle.app.words.Numbers;
+import ongle.app.words.Words;
 import ongle.core.nail.Finger;
 import ongle.core.nail.Quantity;
 
@@ -60,9 +61,10 @@ public record NumberField(
           conflict.theirs(),
           otherwise,
           otherwiseFrom,
-          "Another window changed this to "
-              + (conflict.theirs().isEmpty() ? "nothing" : conflict.theirs())
-              + " meanwhile.",
+          Words.say(
+              conflict.theirs().isEmpty() ? "sets.conflict.emptied" : "sets.conflict",
+              "theirs",
+              conflict.theirs()),
           conflict.theirs(),
           note);
     }
@@ -74,7 +76,7 @@ public record NumberField(
   }
 
   public String label() {
-    return finger.label() + " " + quantity.label() + ", " + quantity.unit().symbol();
+    return Words.of(finger) + " " + Words.of(quantity) + ", " + Words.of(quantity.unit());
   }
 
   public String range() {

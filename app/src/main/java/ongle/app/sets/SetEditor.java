@@ -15,7 +15,8 @@ import java.util.function.Function;
 import ongle.app.salon.SalonSettings;
 import ongle.app.web.Edit;
 import ongle.app.web.NotFound;
-import ongle.app.web.Numbers;
+import ongle.app.words.Numbers;
+import ongle.app.words.Words;
 import ongle.core.fitting.Barrel;
 import ongle.core.fitting.BuildWay;
 import ongle.core.fitting.FreeHandOrForms;
@@ -118,7 +119,7 @@ public class SetEditor {
         value.isEmpty()
             ? mine.equals(stands)
             : Numbers.format(quantity, value.get()).equals(stands);
-    if (!unchanged && !stands.equals(typed.seen().strip())) {
+    if (!unchanged && !Numbers.same(stands, typed.seen().strip())) {
       return new Edit.Conflict(stands, mine);
     }
     if (mine.isEmpty()) {
@@ -184,7 +185,7 @@ public class SetEditor {
   }
 
   private static String refusal(Quantity quantity) {
-    return "Type a number from " + Numbers.range(quantity) + ".";
+    return Words.say("number.wanted", "range", Numbers.range(quantity));
   }
 
   private static Optional<String> contradiction(SetNail nail, Quantity quantity, double value) {
@@ -198,10 +199,7 @@ public class SetEditor {
           .nail(nail.getFinger(), nail.getPlateCondition(), nail.getSkin());
       return Optional.empty();
     } catch (OutOfRange e) {
-      return Optional.of(
-          "The "
-              + e.quantity().label()
-              + " would be deeper than half the width, past a half circle. Check both.");
+      return Optional.of(Words.say("sets.contradiction", "quantity", e.quantity()));
     }
   }
 

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Optional;
 import ongle.app.products.Products;
 import ongle.app.web.NotFound;
+import ongle.app.words.Words;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.databind.json.JsonMapper;
@@ -109,7 +110,7 @@ public class SetHistory {
     Choices before = Choices.of(set);
     SetState version = version(setId, versionId);
     set.choose(read(version), now());
-    record(set, before, "back to " + version.getName());
+    record(set, before, Words.say("sets.back-to", "name", version.getName()));
     return reader.planned(set);
   }
 

@@ -9,6 +9,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Stream;
+import ongle.app.words.Words;
 import ongle.core.nail.Finger;
 import ongle.core.nail.Hand;
 import ongle.core.nail.Seat;
@@ -101,11 +102,12 @@ public record SetPage(
 
   /** What is on the nails and comes off before the plates are judged, with the fingers. */
   public static List<Caution> offFirst(PlannedSet planned) {
-    return byText(planned, plan -> plan.seen().earlier().first().stream()).toList();
+    return byText(planned, plan -> Words.maybe(plan.seen().earlier(), "first").stream()).toList();
   }
 
   private static List<Caution> cautions(PlannedSet planned) {
-    return Stream.concat(ofClient(planned), byText(planned, plan -> plan.cautions().stream()))
+    return Stream.concat(
+            ofClient(planned), byText(planned, plan -> plan.cautions().stream().map(Words::of)))
         .toList();
   }
 
@@ -127,15 +129,15 @@ public record SetPage(
   /** Fingers in words, whole hands as hands. */
   private static String inWords(Set<Finger> fingers) {
     if (fingers.size() == Finger.values().length) {
-      return "all ten";
+      return Words.say("sets.all-ten");
     }
     List<String> words = new ArrayList<>();
     for (Hand hand : Hand.values()) {
       List<Finger> ofHand = Finger.of(hand).stream().filter(fingers::contains).toList();
       if (ofHand.size() == 5) {
-        words.add(hand.label() + " hand");
+        words.add(Words.of(hand, "hand"));
       } else {
-        ofHand.forEach(finger -> words.add(finger.label()));
+        ofHand.forEach(finger -> words.add(Words.of(finger)));
       }
     }
     return String.join(", ", words);
@@ -149,20 +151,21 @@ public record SetPage(
                 cautions.add(
                     new Caution(
                         planned.client().getName(),
-                        "Allergy on record: "
-                            + allergy
-                            + (planned.set().getAllergyHarmless() == null
-                                ? ". A known allergy to acrylates, primer or glue forbids building; settle it in the look-over."
-                                : ". Settled: " + planned.set().getAllergyHarmless() + "."))));
+                        planned.set().getAllergyHarmless() == null
+                            ? Words.say("sets.allergy.open", "allergy", allergy)
+                            : Words.say(
+                                "sets.allergy.settled",
+                                "allergy",
+                                allergy,
+                                "settled",
+                                planned.set().getAllergyHarmless()))));
     if (planned.client().isMinor()) {
       cautions.add(
           new Caution(
               planned.client().getName(),
               planned.set().getGuardian() == null
-                  ? "Minor: a guardian's consent first; note it in the look-over."
-                  : "Minor: "
-                      + planned.set().getGuardian()
-                      + " agreed. The shortest practical length."));
+                  ? Words.say("sets.minor.open")
+                  : Words.say("sets.minor.agreed", "guardian", planned.set().getGuardian())));
     }
     return cautions.build();
   }

@@ -15,7 +15,8 @@ import ongle.app.kits.KitCatalogue;
 import ongle.app.products.Products;
 import ongle.app.salon.SalonSettings;
 import ongle.app.web.NotFound;
-import ongle.app.web.Numbers;
+import ongle.app.words.Numbers;
+import ongle.app.words.Words;
 import ongle.core.fitting.Schools;
 import ongle.core.nail.Finger;
 import ongle.core.nail.Hand;
@@ -259,18 +260,14 @@ public class SetReader implements ClientHistory {
 
   /** Shape, length and product in words. */
   static String summary(NailSet set, Product product) {
-    return set.getShape().label() + ", " + inWords(set.length()) + ", " + product.label();
+    return Words.of(List.of(set.getShape(), inWords(set.length()), Words.of(product)));
   }
 
   private static String inWords(LengthWish length) {
     String value = Numbers.withUnit(length.mode().quantity(), length.value());
-    return switch (length.mode()) {
-      case MILLIMETRES -> length.value() == 0 ? "no extension" : value;
-      case PLATE_SHARE -> value + " of the plate";
-      case SLENDERNESS -> "about " + value + ", equally slender";
-      case COVER_FINGERTIP -> "fingertip + " + value;
-      case AS_GROWN -> "natural nails";
-      case SHORTENED -> "natural nails, " + value;
-    };
+    boolean none = length.mode() == LengthWish.Mode.MILLIMETRES && length.value() == 0;
+    return none
+        ? Words.say("sets.no-extension")
+        : Words.say("shape.LengthWish.Mode." + length.mode().name() + ".short", "value", value);
   }
 }

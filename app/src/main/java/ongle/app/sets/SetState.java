@@ -7,6 +7,7 @@ import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
 import jakarta.persistence.Lob;
 import java.time.LocalDateTime;
+import ongle.app.words.Words;
 
 /** What was chosen for a set at one time: a step on the way there and back, or a named version. */
 @Entity
@@ -45,7 +46,7 @@ public class SetState {
   }
 
   static SetState version(long setId, String name, LocalDateTime at, String choices) {
-    return new SetState(setId, null, name, "kept as " + name, at, choices);
+    return new SetState(setId, null, name, Words.say("sets.kept-as", "name", name), at, choices);
   }
 
   public Long getId() {

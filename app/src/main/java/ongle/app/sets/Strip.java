@@ -4,8 +4,8 @@ import java.util.List;
 import java.util.Map;
 import ongle.app.drawing.Scene;
 import ongle.app.drawing.TenDrawing;
-import ongle.app.web.Numbers;
-import ongle.core.fitting.FormPick;
+import ongle.app.words.Numbers;
+import ongle.app.words.Words;
 import ongle.core.fitting.TipPick;
 import ongle.core.nail.Finger;
 import ongle.core.nail.Quantity;
@@ -82,13 +82,7 @@ public record Strip(List<Cell> cells, String meaning) {
   }
 
   private static String meaning(Stage stage) {
-    return switch (stage) {
-      case MEASURE -> "width, mm";
-      case FIT -> "tip or form";
-      case SHAPE -> "length, mm";
-      case STRUCTURE, SHEET -> "apex, mm";
-      case BENCH -> "product, mm³";
-    };
+    return Words.of(stage, "strip");
   }
 
   private static String figure(PlannedSet planned, NailPlan plan, Stage stage) {
@@ -96,10 +90,14 @@ public record Strip(List<Cell> cells, String meaning) {
       case MEASURE -> Numbers.format(plan.nail().width(), 1);
       case FIT ->
           switch (plan.fit().way()) {
-            case TIP -> plan.fit().tip().map(TipPick::number).orElse("none");
+            case TIP ->
+                plan.fit().tip().map(TipPick::number).orElseGet(() -> Words.say("sets.none"));
             case FORM, REUSABLE_FORM ->
-                "form " + plan.fit().form().map(FormPick::number).orElse("none");
-            case FREE_HAND, OVERLAY -> plan.fit().way().label();
+                plan.fit()
+                    .form()
+                    .map(pick -> Words.say("fit.takes.form", "number", pick.number()))
+                    .orElseGet(() -> Words.say("sets.none"));
+            case FREE_HAND, OVERLAY -> Words.of(plan.fit().way());
           };
       case SHAPE -> Numbers.format(plan.extension(), 1);
       case STRUCTURE, SHEET -> Numbers.format(plan.build().profile().apexThickness(), 2);

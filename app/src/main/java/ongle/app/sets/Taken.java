@@ -23,22 +23,12 @@ public record Taken(
 
   /** The ways a value gets onto the sheet. */
   public enum How {
-    TYPED("typed"),
-    CALLIPER("by calliper"),
-    PHOTO("from a picture"),
-    ESTIMATE("an estimate, confirmed"),
-    TWIN("copied from the twin"),
-    FILE("from a file");
-
-    private final String label;
-
-    How(String label) {
-      this.label = label;
-    }
-
-    public String label() {
-      return label;
-    }
+    TYPED,
+    CALLIPER,
+    PHOTO,
+    ESTIMATE,
+    TWIN,
+    FILE;
 
     /** Whether a measure in a picture, a few tenths of a mm wide, does not replace it. */
     boolean surerThanPicture() {

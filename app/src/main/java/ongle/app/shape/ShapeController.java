@@ -16,7 +16,8 @@ import ongle.app.sets.SetPage;
 import ongle.app.sets.SetReader;
 import ongle.app.sets.Stage;
 import ongle.app.web.Edit;
-import ongle.app.web.Numbers;
+import ongle.app.words.Numbers;
+import ongle.app.words.Words;
 import ongle.core.fitting.WhichWay;
 import ongle.core.nail.Digit;
 import ongle.core.nail.Finger;
@@ -116,9 +117,7 @@ class ShapeController {
             new LengthField(
                 current,
                 length.get(),
-                "Type a number from "
-                    + Numbers.range(current.quantity())
-                    + ". The set keeps its length.");
+                Words.say("shape.length.wanted", "range", Numbers.range(current.quantity())));
       }
     }
     show(reader.planned(id), SetPage.chosen(finger, seat), seat, model);
@@ -253,17 +252,18 @@ class ShapeController {
     if (!tooShort.isEmpty()) {
       String nearest =
           tooShort.stream()
-              .map(plan -> plan.nearestShape().label())
+              .map(plan -> Words.of(plan.nearestShape()))
               .distinct()
-              .collect(Collectors.joining(" or "));
+              .collect(Collectors.joining(", "));
       notes.add(
-          "Too short to read as "
-              + planned.set().getShape().label()
-              + ": "
-              + names(tooShort)
-              + ". Nearest that reads: "
-              + nearest
-              + ".");
+          Words.say(
+              "shape.note.too-short",
+              "shape",
+              planned.set().getShape(),
+              "fingers",
+              names(tooShort),
+              "nearest",
+              nearest));
     }
     for (Decision decision : Decision.values()) {
       List<NailPlan> decided =
@@ -271,7 +271,7 @@ class ShapeController {
               .filter(plan -> plan.length().set() == decision && decision != Decision.WISH)
               .toList();
       if (!decided.isEmpty()) {
-        notes.add(names(decided) + ": " + decision.label() + whoDecided(decided) + ".");
+        notes.add(names(decided) + ": " + Words.of(decision) + whoDecided(decided) + ".");
       }
     }
     planned
@@ -285,18 +285,26 @@ class ShapeController {
                     .ifPresent(
                         own ->
                             notes.add(
-                                nail.nail().finger().label()
-                                    + ": built in "
-                                    + own.label()
-                                    + ", the others in "
-                                    + planned.plan().wish().product().label()
-                                    + ".")));
+                                Words.say(
+                                    "shape.note.own-product",
+                                    "finger",
+                                    nail.nail().finger(),
+                                    "own",
+                                    own,
+                                    "others",
+                                    planned.plan().wish().product()))));
     List<NailPlan> wide = built.stream().filter(plan -> WhichWay.wide(plan.nail())).toList();
     if (!wide.isEmpty()) {
       SetWish wish = planned.plan().wish();
       boolean mayBeLonger =
           !wish.wearer().minor() && wish.length().mode() != LengthWish.Mode.AS_GROWN;
-      notes.add(names(wide) + ": wide plates. " + WhichWay.adviceForWide(mayBeLonger));
+      notes.add(
+          Words.say(
+              mayBeLonger ? "shape.note.wide.longer" : "shape.note.wide",
+              "fingers",
+              names(wide),
+              "longer",
+              LengthWish.SLENDERNESS_CORRECTION));
     }
     return notes;
   }
@@ -307,14 +315,14 @@ class ShapeController {
         plans.stream().filter(plan -> plan.length().setBy() != plan.nail().finger()).toList();
     return pulled.isEmpty() || pulled.size() == plans.size() && plans.size() == 10
         ? ""
-        : " (" + names(pulled) + " so that twins and neighbours look alike)";
+        : " " + Words.say("shape.note.pulled", "fingers", names(pulled));
   }
 
   private static String names(List<NailPlan> plans) {
     return plans.size() == 10
-        ? "all ten"
+        ? Words.say("sets.all-ten")
         : plans.stream()
-            .map(plan -> plan.nail().finger().label())
+            .map(plan -> Words.of(plan.nail().finger()))
             .collect(Collectors.joining(", "));
   }
 }

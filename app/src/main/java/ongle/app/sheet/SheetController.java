@@ -9,8 +9,9 @@ import ongle.app.sets.SetPage;
 import ongle.app.sets.Stage;
 import ongle.app.visits.PlannedVisit;
 import ongle.app.visits.VisitPlanner;
-import ongle.app.web.Numbers;
+import ongle.app.words.Numbers;
 import ongle.app.words.PickingWords;
+import ongle.app.words.Words;
 import ongle.core.nail.Digit;
 import ongle.core.nail.Finger;
 import ongle.core.nail.Hand;
@@ -77,7 +78,7 @@ class SheetController {
                         NailBlock.of(planned, Finger.of(leftOnPaper.other(), digit))))
             .toList());
     model.addAttribute("layOut", PickingWords.of(planned.plan()).inOneLine());
-    model.addAttribute("school", planned.set().getSchool().label());
+    model.addAttribute("school", Words.of(planned.set().getSchool()));
     model.addAttribute(
         "due",
         planned.plan().interval().due().stream()

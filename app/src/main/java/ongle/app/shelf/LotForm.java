@@ -8,7 +8,8 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import ongle.app.web.CleanText;
-import ongle.app.web.Numbers;
+import ongle.app.words.Numbers;
+import ongle.app.words.Words;
 import ongle.core.portion.Lot;
 import ongle.core.portion.Material;
 
@@ -61,11 +62,10 @@ record LotForm(
   Read read(List<Material> materials) {
     Map<String, String> faults = new LinkedHashMap<>();
     if (materials.stream().noneMatch(each -> each.code().equals(material))) {
-      faults.put("material", "Choose what is in it.");
+      faults.put("material", Words.say("shelf.material.wanted"));
     }
     if (number.isBlank() || number.strip().length() > Lot.LONGEST_NUMBER) {
-      faults.put(
-          "number", "The number printed on it, up to " + Lot.LONGEST_NUMBER + " characters.");
+      faults.put("number", Words.say("shelf.number.wanted", "longest", Lot.LONGEST_NUMBER));
     }
     double full = amount("content", content, Lot.LEAST_CONTENT, Lot.MOST_CONTENT, faults);
     double still = left.isBlank() ? full : amount("left", left, 0, full, faults);
@@ -88,9 +88,7 @@ record LotForm(
       String field, String typed, double least, double most, Map<String, String> faults) {
     Optional<Double> value = Numbers.parse(typed).filter(each -> each >= least && each <= most);
     if (value.isEmpty() && !(Double.isNaN(most))) {
-      faults.put(
-          field,
-          "A number from " + Numbers.format(least, 0) + " to " + Numbers.format(most, 0) + ".");
+      faults.put(field, Words.say("number.whole-from-to", "least", least, "most", most));
     }
     return value.orElse(Double.NaN);
   }
@@ -99,7 +97,7 @@ record LotForm(
     try {
       return typed.isBlank() ? Optional.empty() : Optional.of(LocalDate.parse(typed.strip()));
     } catch (DateTimeParseException e) {
-      faults.put(field, "A day as 2027-05-31, or nothing.");
+      faults.put(field, Words.say("shelf.day.wanted"));
       return Optional.empty();
     }
   }

@@ -9,7 +9,8 @@ import java.util.UUID;
 import java.util.stream.Collectors;
 import ongle.app.products.Products;
 import ongle.app.salon.SalonSettings;
-import ongle.app.web.Numbers;
+import ongle.app.words.Numbers;
+import ongle.app.words.Words;
 import ongle.core.portion.Lot;
 import ongle.core.portion.Material;
 import org.springframework.stereotype.Controller;
@@ -79,13 +80,7 @@ class ShelfController {
     return shelf.correct(id, seen, read.lot().get())
         ? "redirect:/shelf"
         : show(
-            new Written(
-                Optional.of(id),
-                seen,
-                form,
-                Map.of(),
-                "Somebody else changed this lot meanwhile. Look at it on the shelf and correct it again."),
-            model);
+            new Written(Optional.of(id), seen, form, Map.of(), Words.say("shelf.conflict")), model);
   }
 
   @PostMapping("/{id}/away")
@@ -96,13 +91,14 @@ class ShelfController {
 
   /** What costs are given in; nothing for no costs. */
   @PostMapping("/currency")
-  String reckonIn(@RequestParam String currency, Model model) {
+  String setCurrency(@RequestParam String currency, Model model) {
     if (currency.strip().length() > LONGEST_CURRENCY) {
       model.addAttribute("currencyTyped", currency);
-      model.addAttribute("currencyWhy", "Up to " + LONGEST_CURRENCY + " characters.");
+      model.addAttribute(
+          "currencyWhy", Words.say("shelf.currency.longest", "longest", LONGEST_CURRENCY));
       return page(Optional.empty(), model);
     }
-    salon.reckonIn(currency.strip());
+    salon.setCurrency(currency.strip());
     return "redirect:/shelf";
   }
 
@@ -136,7 +132,7 @@ class ShelfController {
             .sum();
     return new Group(
         material,
-        amount(material, usable) + " to use",
+        Words.say("shelf.usable", "amount", amount(material, usable)),
         lots.stream().map(kept -> row(material, kept, today)).toList());
   }
 
@@ -147,10 +143,17 @@ class ShelfController {
         kept.seen(),
         lot.number(),
         lot.left() / lot.content(),
-        amount(material, lot.left()) + " of " + amount(material, lot.content()),
-        (lot.opened().isPresent() ? "open since " + lot.opened().get() : "closed")
-            + lot.goodUntil().map(day -> ", good until " + day).orElse(""),
-        lot.fault(today).map(Lot.Fault::label).orElse(""));
+        Words.say(
+            "shelf.left",
+            "left",
+            amount(material, lot.left()),
+            "of",
+            amount(material, lot.content())),
+        lot.opened()
+                .map(day -> Words.say("shelf.open-since", "day", day))
+                .orElseGet(() -> Words.say("shelf.closed"))
+            + lot.goodUntil().map(day -> Words.say("shelf.good-until", "day", day)).orElse(""),
+        lot.fault(today).map(Words::of).orElse(""));
   }
 
   private static String amount(Material material, double amount) {

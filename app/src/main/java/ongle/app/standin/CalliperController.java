@@ -1,7 +1,8 @@
 package ongle.app.standin;
 
 import java.util.Optional;
-import ongle.app.web.Numbers;
+import ongle.app.words.Numbers;
+import ongle.app.words.Words;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -43,7 +44,9 @@ class CalliperController {
                         new SimulatedCalliper.Behaviour(
                             unit.equals("in"), Math.abs(jitter), hold, dropOuts)))
             .orElseGet(() -> calliper.send(value));
-    model.addAttribute("sent", sent.isEmpty() ? "lost on the way" : "sent: " + sent);
+    model.addAttribute(
+        "sent",
+        sent.isEmpty() ? Words.say("standin.lost") : Words.say("standin.sent", "reading", sent));
     return "standin/calliper :: sent";
   }
 }

@@ -4,7 +4,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
-import ongle.app.web.Numbers;
+import ongle.app.words.Words;
 import ongle.core.nail.Finger;
 import ongle.core.nail.Hand;
 import ongle.core.nail.Nail;
@@ -40,7 +40,7 @@ class CameraController {
         Arrays.stream(Finger.values())
             .collect(
                 Collectors.toMap(
-                    Finger::label,
+                    Words::of,
                     finger -> size(DrawnHand.nail(finger)),
                     (a, b) -> a,
                     java.util.LinkedHashMap::new)));
@@ -48,14 +48,16 @@ class CameraController {
   }
 
   private static String size(Nail nail) {
-    return Numbers.format(nail.width(), 1)
-        + " × "
-        + Numbers.mm(nail.plateLength())
-        + ", edge curve "
-        + Numbers.mm(nail.freeEdgeDepth())
-        + ", lean "
-        + Numbers.format(nail.lean(), 0)
-        + "°";
+    return Words.say(
+        "standin.camera.nail",
+        "width",
+        nail.width(),
+        "length",
+        nail.plateLength(),
+        "edge",
+        nail.freeEdgeDepth(),
+        "lean",
+        nail.lean());
   }
 
   @PostMapping

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.concurrent.CopyOnWriteArrayList;
 import java.util.function.BiFunction;
 import ongle.app.lamps.LampMeter;
+import ongle.app.words.Words;
 import org.springframework.stereotype.Component;
 
 /** Stands in for a light meter laid into a lamp: sends what a real one would, good and bad. */
@@ -25,6 +26,6 @@ class SimulatedLampMeter implements LampMeter {
     return listeners.stream()
         .map(listener -> listener.apply(lamp, light))
         .reduce((one, other) -> other)
-        .orElse("Nobody listens.");
+        .orElseGet(() -> Words.say("standin.nobody"));
   }
 }

@@ -3,9 +3,9 @@ package ongle.app.structure;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import ongle.app.web.Numbers;
+import ongle.app.words.Numbers;
+import ongle.app.words.Words;
 import ongle.core.nail.CrossCurve;
-import ongle.core.nail.Quantity;
 import ongle.core.plan.FingerLength;
 import ongle.core.plan.Interval;
 import ongle.core.plan.NailPlan;
@@ -18,10 +18,10 @@ import ongle.core.structure.LightLine;
 import ongle.core.structure.LoadedNail;
 import ongle.core.structure.Margins;
 import ongle.core.structure.Profile;
-import ongle.core.wear.PrepStep;
+import ongle.core.wear.Growth;
 
 /**
- * The workbench's verdict in the salon's words, with the figures behind it.
+ * The workbench's verdict in words, with the figures behind it.
  *
  * @param verdict one line
  * @param level holds, shorter (holds, but not as long as wished) or weak
@@ -37,7 +37,12 @@ public record Findings(
 
   static Findings of(NailPlan plan, List<Neighbour> neighbours) {
     if (plan.stopped()) {
-      return new Findings("Not to be built on", "weak", List.of(), plan.cautions(), List.of());
+      return new Findings(
+          Words.say("fit.stopped"),
+          "weak",
+          List.of(),
+          plan.cautions().stream().map(Words::of).toList(),
+          List.of());
     }
     Interval.OfFinger interval = Interval.OfFinger.of(plan);
     return new Findings(
@@ -49,30 +54,26 @@ public record Findings(
   }
 
   private static String verdict(Interval.OfFinger interval) {
-    NailPlan plan = interval.plan();
-    int wished = plan.wearing().days();
-    Endurance endurance = plan.endurance();
-    if (interval.whole()) {
-      return "Holds "
-          + wished
-          + " days. Weakest point: "
-          + StructureWords.weakest(endurance.weakest())
-          + ".";
-    }
-    String weakest = " Weakest point: " + StructureWords.weakest(endurance.shortest()) + ".";
-    if (!interval.notAdvised()) {
-      return "Holds " + interval.holds() + " of " + wished + " days: infill then." + weakest;
-    }
-    return interval.holds() == 0
-        ? "Not advised as planned: too weak from the first day." + weakest
-        : "Not advised as planned: holds only " + interval.holds() + " days." + weakest;
+    Endurance endurance = interval.plan().endurance();
+    String what =
+        interval.whole()
+            ? "holds"
+            : !interval.notAdvised() ? "shorter" : interval.holds() == 0 ? "weak" : "short";
+    return Words.say(
+        "structure.verdict." + what,
+        "days",
+        interval.holds(),
+        "wished",
+        interval.plan().wearing().days(),
+        "weakest",
+        StructureWords.weakest(interval.whole() ? endurance.weakest() : endurance.shortest()));
   }
 
   private static List<String> why(NailPlan plan, List<Neighbour> neighbours) {
     List<String> why = new ArrayList<>();
     why.add(StructureWords.because(plan));
     if (!plan.advised().holds()) {
-      why.add("No thicker apex would help here: it would only be a hump.");
+      why.add(Words.say("structure.no-thicker"));
     }
     neighbours.stream()
         .filter(neighbour -> Math.abs(neighbour.apexes()) > ApexSolver.SAME_WITHIN / 2)
@@ -90,30 +91,20 @@ public record Findings(
     }
     FingerLength length = plan.length();
     if (!interval.whole() && length.least() > 0 && plan.extension() <= length.least() + 0.05) {
-      notes.add(
-          "This just covers the fingertip, and that is the least a bitten nail is built for. As it"
-              + " grows out it is caught more: infill early.");
+      notes.add(Words.say("structure.note.just-covers"));
     }
     if (advised.tooThin(built)) {
-      notes.add("Too thin: " + Numbers.thickness(advised.thickness()) + " would carry it.");
+      notes.add(Words.say("structure.note.too-thin", "enough", advised.thickness()));
     } else if (advised.tooThick(built) && plan.endurance().holds()) {
-      notes.add(
-          "Thicker than it needs to be: " + Numbers.thickness(advised.thickness()) + " is enough.");
+      notes.add(Words.say("structure.note.too-thick", "enough", advised.thickness()));
     }
     skippedSteps(plan).ifPresent(notes::add);
     if (plan.apexTooFarForward()) {
-      notes.add(
-          "Apex too far forward for "
-              + plan.wearing().days()
-              + " days: by then it has wandered past the stress line.");
+      notes.add(Words.say("structure.note.forward", "days", plan.wearing().days()));
     }
     if (!plan.readsAsShape()) {
       notes.add(
-          "Too short to read as "
-              + plan.shape().label()
-              + "; "
-              + plan.nearestShape().label()
-              + " is the nearest that does.");
+          Words.say("structure.note.shape", "shape", plan.shape(), "nearest", plan.nearestShape()));
     }
     if (!plan.item().adjustments().values().isEmpty()) {
       byHand(plan, notes);
@@ -125,23 +116,20 @@ public record Findings(
   private static void byHand(NailPlan plan, List<String> notes) {
     Profile profile = plan.build().profile();
     if (profile.beak()) {
-      notes.add("The edge is as thick as the apex: a beak. Thin it from below.");
+      notes.add(Words.say("structure.note.beak"));
     } else if (profile.thickEdge()) {
-      notes.add("A thick edge: it shows down the barrel and makes the nail heavy.");
+      notes.add(Words.say("structure.note.thick-edge"));
     }
     if (plan.extension() > 0) {
       CrossCurve barrel = plan.build().fullBarrel();
       double spreads =
           barrel.chord() - barrel.pinchedTo(plan.nail().crossCurve().depthRatio()).chord();
       if (spreads > 0.05) {
-        notes.add(
-            "Flatter at the tip than the plate: it would spread "
-                + Numbers.mm(spreads)
-                + " wider than the growth points allow.");
+        notes.add(Words.say("structure.note.spreads", "by", spreads));
       }
     }
     for (double at : LightLine.breaks(plan.arches())) {
-      notes.add("The light line breaks " + Numbers.mm(at) + " from the cuticle.");
+      notes.add(Words.say("structure.note.light-breaks", "at", at));
     }
   }
 
@@ -153,33 +141,37 @@ public record Findings(
     double left = plan.endurance().of(Cause.LIFT).value();
     double full = left / plan.wearing().prepQuality();
     return Optional.of(
-        "Left out: "
-            + PrepStep.named(plan.wearing().skipped())
-            + ". Hold on the plate "
-            + Numbers.format(100 * plan.wearing().prepQuality(), 0)
-            + " %"
-            + (full > 20
-                ? "."
-                : ": margin against lifting "
-                    + Numbers.format(left, 2)
-                    + " instead of "
-                    + Numbers.format(full, 2)
-                    + "."));
+        Words.say(
+            full > 20 ? "structure.note.skipped" : "structure.note.skipped.margin",
+            "steps",
+            plan.wearing().skipped().stream().sorted().toList(),
+            "percent",
+            100 * plan.wearing().prepQuality(),
+            "left",
+            left,
+            "full",
+            full));
   }
 
   private static String shortened(NailPlan plan) {
     String from =
-        "Shortened from "
-            + Numbers.mm(plan.length().asked())
-            + " to "
-            + Numbers.mm(plan.extension())
-            + ", "
-            + plan.length().set().label()
-            + (plan.length().setBy() == plan.nail().finger()
-                ? ""
-                : " on the " + plan.length().setBy().label())
-            + ".";
-    return plan.limitsItself() ? from + " What would carry more is below." : from;
+        Words.say(
+            plan.length().setBy() == plan.nail().finger()
+                ? "structure.note.shortened"
+                : "structure.note.shortened.by-other",
+            "from",
+            plan.length().asked(),
+            "to",
+            plan.extension(),
+            "because",
+            plan.length().set(),
+            "finger",
+            plan.length().setBy());
+    return plan.limitsItself() ? from + " " + Words.say("structure.note.see-below") : from;
+  }
+
+  private static Figure figure(String name, String value, String from) {
+    return new Figure(Words.say("structure.figure." + name), value, from);
   }
 
   private static List<Figure> figures(NailPlan plan) {
@@ -187,98 +179,107 @@ public record Findings(
     Endurance endurance = plan.endurance();
     for (Cause cause : Cause.values()) {
       Margins.Margin worse = endurance.of(cause);
+      boolean inside = cause == Cause.CRACK || cause == Cause.PLATE;
       figures.add(
           new Figure(
-              StructureWords.margin(cause),
-              StructureWords.value(endurance.first().of(cause))
-                  + " first, "
-                  + StructureWords.value(endurance.last().of(cause))
-                  + " last day",
-              "aim "
-                  + Numbers.format(cause.aim(), 1)
-                  + "; worst "
-                  + Numbers.format(
-                      worse.there(), cause == Cause.CRACK || cause == Cause.PLATE ? 1 : 2)
-                  + StructureWords.unit(cause)
-                  + " "
-                  + Numbers.mm(worse.at())
-                  + " from the cuticle, against "
-                  + StructureWords.limit(cause, plan)));
+              Words.of(cause, "margin"),
+              Words.say(
+                  "structure.figure.days",
+                  "first",
+                  StructureWords.value(endurance.first().of(cause)),
+                  "last",
+                  StructureWords.value(endurance.last().of(cause))),
+              Words.say(
+                  "structure.figure.against",
+                  "aim",
+                  cause.aim(),
+                  "worst",
+                  Numbers.format(worse.there(), inside ? 1 : 2) + (inside ? " MPa" : " N/mm²"),
+                  "at",
+                  worse.at(),
+                  "limit",
+                  StructureWords.limit(cause, plan))));
     }
     figures.add(
-        new Figure(
-            "Loads at the tip",
-            load(LoadedNail.PRESS, endurance)
-                + " N down, "
-                + load(LoadedNail.PRY, endurance)
-                + " N up",
-            "first and last day: "
-                + percent(endurance.first().loadShare())
-                + " and "
-                + percent(endurance.last().loadShare())
-                + " of "
-                + Numbers.format(LoadedNail.PRESS, 0)
-                + " and "
-                + Numbers.format(LoadedNail.PRY, 0)
-                + " N: this finger takes "
-                + percent(plan.term().load().share())
-                + ", and it stands out "
-                + Numbers.mm(Math.max(0, plan.extension() - plan.nail().overhang()))
-                + " beyond the fingertip"));
+        figure(
+            "loads",
+            Words.say(
+                "structure.figure.loads.value",
+                "down",
+                load(LoadedNail.PRESS, endurance),
+                "up",
+                load(LoadedNail.PRY, endurance)),
+            Words.say(
+                "structure.figure.loads.from",
+                "first",
+                100 * endurance.first().loadShare(),
+                "last",
+                100 * endurance.last().loadShare(),
+                "press",
+                LoadedNail.PRESS,
+                "pry",
+                LoadedNail.PRY,
+                "share",
+                100 * plan.term().load().share(),
+                "out",
+                Math.max(0, plan.extension() - plan.nail().overhang()))));
     Arches arches = plan.arches();
+    String parallel =
+        Words.say(
+            arches.parallel() ? "structure.figure.arch.parallel" : "structure.figure.arch.close",
+            "angle",
+            arches.angleBetween());
     figures.add(
-        new Figure(
-            "Upper arch",
-            Numbers.mm(arches.rise()) + " rise",
-            (arches.parallel()
-                    ? "upper and lower arch run parallel to the eye"
-                    : "upper and lower arch close by "
-                        + Numbers.format(arches.angleBetween(), 0)
-                        + "°")
-                + (arches.highestElsewhere()
-                    ? "; as plate and form are tilted, the highest point to the eye lies "
-                        + Numbers.mm(arches.highestAt())
-                        + " from the cuticle"
-                    : "")));
+        figure(
+            "arch",
+            Words.say("structure.figure.arch.value", "rise", arches.rise()),
+            arches.highestElsewhere()
+                ? parallel + Words.say("structure.figure.arch.highest", "at", arches.highestAt())
+                : parallel));
     figures.add(
-        new Figure(
-            "Product on this nail",
-            Numbers.format(plan.appliedVolume(), 0) + " mm³",
-            "laid on; "
-                + Numbers.format(plan.volumes().total(), 0)
-                + " mm³ stay: cuticle "
-                + Numbers.format(plan.volumes().cuticle(), 0)
-                + ", body "
-                + Numbers.format(plan.volumes().body(), 0)
-                + ", extension "
-                + Numbers.format(plan.volumes().extension(), 0)));
+        figure(
+            "product",
+            Words.say("structure.figure.product.value", "volume", plan.appliedVolume()),
+            Words.say(
+                "structure.figure.product.from",
+                "total",
+                plan.volumes().total(),
+                "cuticle",
+                plan.volumes().cuticle(),
+                "body",
+                plan.volumes().body(),
+                "extension",
+                plan.volumes().extension())));
     figures.add(
-        new Figure(
-            "Thinnest apex",
+        figure(
+            "floor",
             Numbers.thickness(
                 plan.wish().figures().floor().at(plan.overlay() ? 0 : plan.extension())),
-            "the longer, the higher: what hands build at this length"));
+            Words.say("structure.figure.floor.from")));
     figures.add(
-        new Figure(
-            "Form on this plate",
+        figure(
+            "form",
             Numbers.format(arches.formTilt() - plan.nail().growthPitch(), 0) + "°",
-            "tilt against the plate; the arch asks "
-                + Numbers.format(arches.formTilt(), 0)
-                + "°, the plate grows "
-                + Numbers.format(plan.nail().growthPitch(), 0)
-                + "°"));
+            Words.say(
+                "structure.figure.form.from",
+                "arch",
+                arches.formTilt(),
+                "plate",
+                plan.nail().growthPitch())));
+    Growth growth = plan.wearing().growth();
     figures.add(
-        new Figure(
-            "Growth",
-            Numbers.format(plan.wearing().growth().perDay(plan.nail().finger().digit()), 3)
-                + " mm a day",
-            plan.wearing().growth().observations() == 0
-                ? "the usual for this finger until regrowth is measured"
-                : "the usual and "
-                    + plan.wearing().growth().observations()
-                    + " measured nails, which weigh "
-                    + Numbers.withUnit(
-                        Quantity.PLATE_SHARE, 100 * plan.wearing().growth().weight())));
+        figure(
+            "growth",
+            Words.say(
+                "structure.figure.growth.value",
+                "rate",
+                Numbers.format(growth.perDay(plan.nail().finger().digit()), 3)),
+            Words.say(
+                "structure.figure.growth.from",
+                "nails",
+                growth.observations(),
+                "weight",
+                100 * growth.weight())));
     return figures;
   }
 
@@ -286,9 +287,5 @@ public record Findings(
     return Numbers.format(full * endurance.first().loadShare(), 1)
         + "–"
         + Numbers.format(full * endurance.last().loadShare(), 1);
-  }
-
-  private static String percent(double share) {
-    return Numbers.format(100 * share, 0) + " %";
   }
 }

@@ -5,28 +5,12 @@ import java.util.Optional;
 
 /** What the workbench shows of a nail. */
 enum LookAt {
-  NAIL("Workbench", "three views, to work on"),
-  SCHOOLS("Schools", "side by side"),
-  BARREL("Barrel", "C-curve and pinching"),
-  TEN("The ten", "who is weakest"),
-  WEEKS("Weeks ahead", "how it wears"),
-  ROUND("In the round", "turn it, cut it");
-
-  private final String label;
-  private final String about;
-
-  LookAt(String label, String about) {
-    this.label = label;
-    this.about = about;
-  }
-
-  public String label() {
-    return label;
-  }
-
-  public String about() {
-    return about;
-  }
+  NAIL,
+  SCHOOLS,
+  BARREL,
+  TEN,
+  WEEKS,
+  ROUND;
 
   /** Name in the address. */
   public String path() {

@@ -1,11 +1,9 @@
 package ongle.app.structure;
 
 import java.time.LocalDate;
-import java.time.format.DateTimeFormatter;
 import java.util.List;
-import java.util.Locale;
 import ongle.app.sets.PlannedSet;
-import ongle.app.web.Numbers;
+import ongle.app.words.Words;
 import ongle.core.plan.Interval;
 import ongle.core.plan.NailPlan;
 import ongle.core.structure.Margins;
@@ -19,16 +17,14 @@ import ongle.core.wear.Outlook;
  * @param today what the day looked at is like
  */
 record OutlookWords(String due, String setDue, List<String> today) {
-  private static final DateTimeFormatter DATE =
-      DateTimeFormatter.ofPattern("EEEE d MMMM", Locale.ENGLISH);
-
   static OutlookWords of(PlannedSet planned, NailPlan plan, Outlook outlook, int day) {
     LocalDate built = planned.set().getCreatedAt().toLocalDate();
     Outlook.Day on = outlook.on(day);
     String apex =
-        on.apexBeforeStressLine() >= 0
-            ? "the apex stands " + Numbers.mm(on.apexBeforeStressLine()) + " behind the stress line"
-            : "the apex has passed the stress line by " + Numbers.mm(-on.apexBeforeStressLine());
+        Words.say(
+            on.apexBeforeStressLine() >= 0 ? "structure.apex.behind" : "structure.apex.past",
+            "by",
+            Math.abs(on.apexBeforeStressLine()));
     Margins.Margin first = on.margins().first();
     return new OutlookWords(
         due(built, Interval.OfFinger.of(plan), plan),
@@ -38,53 +34,62 @@ record OutlookWords(String due, String setDue, List<String> today) {
             .first()
             .map(
                 finger ->
-                    "The set is due on "
-                        + built.plusDays(finger.due()).format(DATE)
-                        + ", day "
-                        + finger.due()
-                        + ", for the "
-                        + finger.plan().nail().finger().label()
-                        + ".")
+                    Words.say(
+                        "structure.set-due",
+                        "on",
+                        built.plusDays(finger.due()),
+                        "day",
+                        finger.due(),
+                        "finger",
+                        finger.plan().nail().finger()))
             .orElse(""),
         List.of(
-            built.plusDays(day).format(DATE)
-                + ", day "
-                + day
-                + ". The gap at the cuticle is "
-                + Numbers.mm(on.gap())
-                + "; "
-                + apex
-                + ".",
-            "Weakest point: "
-                + StructureWords.weakest(first)
-                + ", margin "
-                + StructureWords.value(first)
-                + "."));
+            Words.say(
+                "structure.on-day",
+                "on",
+                built.plusDays(day),
+                "day",
+                day,
+                "gap",
+                on.gap(),
+                "apex",
+                apex),
+            Words.say(
+                "structure.on-day.weakest",
+                "weakest",
+                StructureWords.weakest(first),
+                "margin",
+                StructureWords.value(first))));
   }
 
   private static String due(LocalDate built, Interval.OfFinger finger, NailPlan plan) {
     if (finger.notAdvised()) {
-      return "Not advised as planned: it holds " + finger.holds() + " days. See what would help.";
+      return Words.say("structure.due.not-advised", "days", finger.holds());
     }
     if (finger.due() >= Outlook.LOOKED_AHEAD) {
-      return "Infill due after " + Outlook.LOOKED_AHEAD + " days or later.";
+      return Words.say("structure.due.late", "days", Outlook.LOOKED_AHEAD);
     }
-    String on =
-        "Infill due on " + built.plusDays(finger.due()).format(DATE) + ", day " + finger.due();
-    return on
-        + finger
+    String because =
+        finger
             .cause()
             .map(
                 cause ->
                     finger.whole()
-                        ? ": the margin "
-                            + StructureWords.margin(cause).toLowerCase(Locale.ROOT)
-                            + " has fallen too low."
-                        : ": it holds "
-                            + finger.holds()
-                            + " of "
-                            + plan.wearing().days()
-                            + " days.")
-            .orElse(": the gap passes " + Numbers.mm(Outlook.WIDEST_GAP) + ".");
+                        ? Words.say("structure.due.margin", "cause", cause)
+                        : Words.say(
+                            "structure.due.holds",
+                            "days",
+                            finger.holds(),
+                            "wished",
+                            plan.wearing().days()))
+            .orElseGet(() -> Words.say("structure.due.gap", "gap", Outlook.WIDEST_GAP));
+    return Words.say(
+        "structure.due",
+        "on",
+        built.plusDays(finger.due()),
+        "day",
+        finger.due(),
+        "because",
+        because);
   }
 }

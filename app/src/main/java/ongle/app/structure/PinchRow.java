@@ -1,7 +1,7 @@
 package ongle.app.structure;
 
 import java.util.List;
-import ongle.app.web.Numbers;
+import ongle.app.words.Numbers;
 import ongle.core.structure.Pinch;
 
 /** Pinching at one place, in a table. */

@@ -2,7 +2,8 @@ package ongle.app.structure;
 
 import java.util.Comparator;
 import java.util.List;
-import ongle.app.web.Numbers;
+import ongle.app.words.Numbers;
+import ongle.app.words.Words;
 import ongle.core.plan.Comparison;
 import ongle.core.structure.Margins;
 
@@ -41,13 +42,13 @@ record SchoolRow(
                 new SchoolRow(
                     school.school().name(),
                     schools.indexOf(school) + 1,
-                    school.school().label(),
-                    school.school().why(),
+                    Words.of(school.school()),
+                    Words.of(school.school(), "why"),
                     school.taken(),
                     school.apex().holds(),
                     Numbers.thickness(school.apex().thickness()),
                     Numbers.mm(school.apex().at()),
-                    Numbers.format(school.volume(), 0) + " mm³",
+                    Words.say("structure.figure.product.value", "volume", school.volume()),
                     margin(school.endurance().first().first()),
                     margin(school.endurance().last().first()),
                     school == least))
@@ -55,6 +56,6 @@ record SchoolRow(
   }
 
   private static String margin(Margins.Margin margin) {
-    return StructureWords.value(margin) + " " + StructureWords.noun(margin.cause());
+    return StructureWords.value(margin) + " " + Words.of(margin.cause());
   }
 }

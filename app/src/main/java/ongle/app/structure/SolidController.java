@@ -10,6 +10,7 @@ import ongle.app.paper.PdfWriter;
 import ongle.app.sets.PlannedSet;
 import ongle.app.sets.SetReader;
 import ongle.app.web.NotFound;
+import ongle.app.words.Words;
 import ongle.core.nail.Finger;
 import ongle.core.plan.NailPlan;
 import ongle.core.structure.NailMesh;
@@ -64,7 +65,8 @@ class SolidController {
 
   @GetMapping(path = "/{finger}/nail.3mf")
   ResponseEntity<byte[]> threeMf(@PathVariable long id, @PathVariable Finger finger) {
-    return file(MeshFiles.threeMf(solid(id, finger), finger.label()), "model/3mf", finger + ".3mf");
+    return file(
+        MeshFiles.threeMf(solid(id, finger), Words.of(finger)), "model/3mf", finger + ".3mf");
   }
 
   private NailMesh solid(long id, Finger finger) {
@@ -75,7 +77,7 @@ class SolidController {
   private NailPlan built(long id, Finger finger) {
     NailPlan plan = reader.planned(id).of(finger);
     if (plan.stopped()) {
-      throw new NotFound("a build on " + finger.label());
+      throw new NotFound("a build on " + Words.of(finger));
     }
     return plan;
   }

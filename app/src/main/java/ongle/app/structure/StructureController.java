@@ -15,7 +15,8 @@ import ongle.app.sets.SetReader;
 import ongle.app.sets.SetState;
 import ongle.app.sets.Typed;
 import ongle.app.web.Edit;
-import ongle.app.web.Numbers;
+import ongle.app.words.Numbers;
+import ongle.app.words.Words;
 import ongle.core.nail.Finger;
 import ongle.core.nail.Quantity;
 import ongle.core.nail.Seat;
@@ -183,7 +184,8 @@ class StructureController {
     Edit edit =
         typed.isPresent()
             ? new Edit.Saved()
-            : new Edit.Refused("Type a number from " + Numbers.range(Quantity.WEAR_DAYS) + ".");
+            : new Edit.Refused(
+                Words.say("number.wanted", "range", Numbers.range(Quantity.WEAR_DAYS)));
     typed.ifPresent(wanted -> editor.lastFor(id, (int) Math.round(wanted)));
     Set<PrepStep> skipped = new java.util.TreeSet<>(List.of(PrepStep.values()));
     skipped.removeAll(done == null ? Set.of() : done);
@@ -216,7 +218,7 @@ class StructureController {
     Edit edit =
         wanted.isPresent()
             ? new Edit.Saved()
-            : new Edit.Refused("The plan has changed meanwhile; see what would help now.");
+            : new Edit.Refused(Words.say("structure.plan-changed"));
     page.show(new Edited(edit, null, reader.planned(id)), finger, shown.settled(), seat, model);
     return "structure/parts :: answer";
   }
@@ -283,7 +285,8 @@ class StructureController {
     Edit edit =
         fits
             ? new Edit.Saved()
-            : new Edit.Refused("Give it a name of up to " + SetState.LONGEST_NAME + " letters.");
+            : new Edit.Refused(
+                Words.say("structure.version.name", "longest", SetState.LONGEST_NAME));
     page.show(new Edited(edit, null, reader.planned(id)), finger, shown, seat, model);
     if (edit instanceof Edit.Refused refused) {
       model.addAttribute("nameTyped", name);

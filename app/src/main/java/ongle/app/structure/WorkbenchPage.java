@@ -19,7 +19,7 @@ import ongle.app.sets.SetPage;
 import ongle.app.sets.SetReader;
 import ongle.app.sets.Stage;
 import ongle.app.web.NotFound;
-import ongle.app.web.Numbers;
+import ongle.app.words.Words;
 import ongle.core.nail.Finger;
 import ongle.core.nail.Quantity;
 import ongle.core.nail.Seat;
@@ -124,7 +124,11 @@ class WorkbenchPage {
             .map(
                 quantity ->
                     edited.shown(
-                        NumberField.stored(nail, quantity, computed(plan, quantity), "computed")))
+                        NumberField.stored(
+                            nail,
+                            quantity,
+                            computed(plan, quantity),
+                            Words.say("structure.computed"))))
             .toList());
     model.addAttribute("byHand", !plan.item().adjustments().values().isEmpty());
     model.addAttribute("findings", Findings.of(plan, neighbours(planned, plan)));
@@ -247,8 +251,8 @@ class WorkbenchPage {
       return null;
     }
     return plan.limitsItself()
-        ? "What would carry " + Numbers.mm(plan.length().asked())
-        : plan.endurance().holds() ? null : "What would help";
+        ? Words.say("structure.would-carry", "length", plan.length().asked())
+        : plan.endurance().holds() ? null : Words.say("structure.would-help");
   }
 
   private static List<Offer> offers(List<Remedy> remedies) {
@@ -258,24 +262,30 @@ class WorkbenchPage {
           new Offer(
               offers.size(),
               StructureWords.remedy(remedy),
-              Numbers.mm(remedy.extension())
-                  + " long, apex "
-                  + Numbers.thickness(remedy.apex().thickness())
-                  + ", least margin "
-                  + Numbers.format(remedy.endurance().weakest().value(), 2)));
+              Words.say(
+                  "structure.remedy.then",
+                  "length",
+                  remedy.extension(),
+                  "apex",
+                  remedy.apex().thickness(),
+                  "margin",
+                  remedy.endurance().weakest().value())));
     }
     return offers;
   }
 
   private List<GhostChoice> ghosts(PlannedSet planned, SetHistory.Standing standing) {
     List<GhostChoice> choices = new ArrayList<>();
-    choices.add(new GhostChoice("", "compare with …"));
+    choices.add(new GhostChoice("", Words.say("structure.compare")));
     if (planned.lastVisit().isPresent()) {
-      choices.add(new GhostChoice("last", "the last visit"));
+      choices.add(new GhostChoice("last", Words.say("structure.compare.last")));
     }
     for (ApexSchool school : ApexSchool.values()) {
       if (school != planned.set().getSchool()) {
-        choices.add(new GhostChoice("school-" + school.name(), "an apex over " + school.label()));
+        choices.add(
+            new GhostChoice(
+                "school-" + school.name(),
+                Words.say("structure.compare.school", "school", school)));
       }
     }
     standing
@@ -283,7 +293,9 @@ class WorkbenchPage {
         .forEach(
             version ->
                 choices.add(
-                    new GhostChoice("version-" + version.getId(), "version " + version.getName())));
+                    new GhostChoice(
+                        "version-" + version.getId(),
+                        Words.say("structure.compare.version", "name", version.getName()))));
     return choices;
   }
 
@@ -296,7 +308,9 @@ class WorkbenchPage {
     Finger finger = plan.nail().finger();
     if (code.equals("last") && planned.lastVisit().isPresent()) {
       return Optional.of(
-          ghost("last visit", reader.planned(planned.lastVisit().get().getId()).of(finger)));
+          ghost(
+              Words.say("structure.last-visit"),
+              reader.planned(planned.lastVisit().get().getId()).of(finger)));
     }
     if (code.startsWith("school-")) {
       return Comparison.ofApex(planned.plan(), plan).stream()
@@ -305,7 +319,7 @@ class WorkbenchPage {
           .map(
               comparison ->
                   new WorkbenchDrawing.Ghost(
-                      comparison.school().label(), comparison.build(), comparison.arches()));
+                      Words.of(comparison.school()), comparison.build(), comparison.arches()));
     }
     if (code.matches("version-\\d{1,18}")) {
       long version = Long.parseLong(code.substring("version-".length()));
@@ -340,8 +354,7 @@ class WorkbenchPage {
       case EDGE_THICKNESS -> plan.usualEdge();
       case SIDE_THICKNESS -> plan.build().across().side(plan.build().profile().apexThickness());
       case BARREL_DEPTH -> 100 * plan.build().barrelDepthRatio();
-      default ->
-          throw new IllegalArgumentException(quantity.label() + " is not set on the workbench");
+      default -> throw new IllegalArgumentException(quantity + " is not set by hand");
     };
   }
 }

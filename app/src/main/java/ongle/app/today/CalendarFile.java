@@ -9,6 +9,7 @@ import net.fortuna.ical4j.model.property.ProdId;
 import net.fortuna.ical4j.model.property.Uid;
 import net.fortuna.ical4j.model.property.immutable.ImmutableCalScale;
 import net.fortuna.ical4j.model.property.immutable.ImmutableVersion;
+import ongle.app.words.Words;
 
 /** Appointments and due infills as iCalendar (RFC 5545), in the salon's own time of day. */
 final class CalendarFile {
@@ -32,7 +33,7 @@ final class CalendarFile {
 
   /** An infill falling due, all day. */
   void infill(long set, LocalDate day, String client, String why) {
-    VEvent event = new VEvent(day, "Infill due: " + client);
+    VEvent event = new VEvent(day, Words.say("today.infill-due", "client", client));
     event.add(new Uid("infill-" + set + "@ongle"));
     event.add(new Description(why));
     calendar.add(event);

@@ -13,6 +13,7 @@ import java.util.stream.Stream;
 import ongle.app.clients.Client;
 import ongle.app.clients.ClientRepository;
 import ongle.app.sets.SetReader;
+import ongle.app.words.Words;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -92,14 +93,14 @@ class TodayController {
   private Visit visit(Appointment a, Client client, String state) {
     String mind =
         client.getAllergy() != null
-            ? "Allergy: " + client.getAllergy()
-            : client.isMinor() ? "Minor: guardian's consent" : null;
+            ? Words.say("today.allergy", "allergy", client.getAllergy())
+            : client.isMinor() ? Words.say("today.minor") : null;
     String progress = null;
     String open = null;
     if (a.getSetId() != null) {
       int measured = measured(a);
-      progress = measured == 10 ? "measured and planned" : measured + " of 10 measured";
-      open = measured == 10 ? "Open the plan" : "Go on measuring";
+      progress = Words.say("today.measured", "nails", measured);
+      open = Words.say(measured == 10 ? "today.open-plan" : "today.go-on-measuring");
     }
     return new Visit(
         a.getId(),
@@ -121,7 +122,11 @@ class TodayController {
     }
     String name = people.get(a.getClientId()).getName();
     return Stream.of(
-        new Need(measured(a) + " of 10", a.getSetId(), name, "widths measured for today's set"));
+        new Need(
+            Words.say("today.of-ten", "nails", measured(a)),
+            a.getSetId(),
+            name,
+            Words.say("today.widths-measured")));
   }
 
   private int measured(Appointment a) {
@@ -134,10 +139,7 @@ class TodayController {
 
   private static Due due(SetReader.Worn worn, LocalDate today) {
     long days = ChronoUnit.DAYS.between(today, worn.due());
-    String when =
-        days < 0
-            ? -days + (days == -1 ? " day over" : " days over")
-            : days == 0 ? "today" : days == 1 ? "tomorrow" : "in " + days + " days";
+    String when = Words.say(days < 0 ? "today.overdue" : "today.due-in", "days", Math.abs(days));
     return new Due(when, days < 0, worn.client(), worn.summary());
   }
 }

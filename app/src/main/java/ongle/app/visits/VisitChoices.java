@@ -2,8 +2,10 @@ package ongle.app.visits;
 
 import java.util.EnumMap;
 import java.util.Map;
+import java.util.Set;
 import ongle.app.sets.PlannedSet;
 import ongle.app.sets.SetNail;
+import ongle.app.words.Words;
 import ongle.core.bench.BenchSchools;
 import ongle.core.bench.BenchWish;
 import ongle.core.bench.Construction;
@@ -18,10 +20,12 @@ import ongle.core.bench.Softener;
 import ongle.core.bench.TipAttachment;
 import ongle.core.bench.Visit;
 import ongle.core.cure.Lamp;
+import ongle.core.cure.Setting;
 import ongle.core.nail.Finger;
 import ongle.core.nail.Quantity;
 import ongle.core.portion.Brush;
 import ongle.core.portion.Mix;
+import ongle.core.portion.Strip;
 
 /** How a set is carried out, as chosen on the bench and kept with the set; as JSON in the store. */
 public record VisitChoices(
@@ -89,5 +93,22 @@ public record VisitChoices(
         room,
         pace,
         regrowth);
+  }
+
+  /** What may be entered in these, in words. */
+  static String allowed(Set<String> names) {
+    if (names.contains("room")) {
+      return allowed("room", Setting.COLDEST_ROOM, Setting.WARMEST_ROOM);
+    }
+    if (names.contains("nozzle")) {
+      return allowed("nozzle", Strip.NARROWEST, Strip.WIDEST);
+    }
+    return names.contains("pace")
+        ? allowed("pace", BenchWish.FASTEST_PACE, BenchWish.SLOWEST_PACE)
+        : Words.say("bench.allowed.other");
+  }
+
+  private static String allowed(String name, double min, double max) {
+    return Words.say("bench.allowed." + name, "min", min, "max", max);
   }
 }

@@ -10,6 +10,7 @@ import ongle.app.sets.NailSet;
 import ongle.app.sets.PlannedSet;
 import ongle.app.sets.SetEditor;
 import ongle.app.sets.SetReader;
+import ongle.app.words.Words;
 import ongle.core.bench.BenchPlan;
 import ongle.core.bench.Routine;
 import ongle.core.bench.Visit;
@@ -80,9 +81,9 @@ public class VisitPlanner {
       editor.carryOut(setId, set -> json.writeValueAsString(with(set, changed)));
       return Optional.empty();
     } catch (JacksonException noNumber) {
-      return Optional.of("Type a number.");
+      return Optional.of(Words.say("number.any"));
     } catch (IllegalArgumentException outOfRange) {
-      return Optional.of(outOfRange.getMessage() + ".");
+      return Optional.of(VisitChoices.allowed(changed.keySet()));
     }
   }
 

@@ -15,6 +15,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Pattern;
+import ongle.app.words.Words;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVRecord;
@@ -55,15 +56,13 @@ public final class CsvText {
               .limit(MOST_LINES + 1L)
               .toList();
       if (all.size() > MOST_LINES) {
-        throw new IllegalArgumentException(
-            "This file has more than " + MOST_LINES + " lines; that many are not taken at once.");
+        throw new IllegalArgumentException(Words.say("csv.too-many-lines", "most", MOST_LINES));
       }
       number(all);
       columns = all.isEmpty() ? Map.of() : columns(all.get(0));
       records = all.isEmpty() ? List.of() : all.subList(1, all.size());
     } catch (IOException | UncheckedIOException | IllegalStateException e) {
-      throw new IllegalArgumentException(
-          "This is no CSV file: a quotation mark is opened and never closed, or stands in the wrong place.");
+      throw new IllegalArgumentException(Words.say("csv.quotes"));
     }
   }
 
@@ -85,8 +84,7 @@ public final class CsvText {
       return of(decoded(file, wide ? StandardCharsets.UTF_16 : StandardCharsets.UTF_8));
     } catch (CharacterCodingException old) {
       return new CsvText(
-          checked(new String(file, Charset.forName("windows-1252"))),
-          "The file is not in UTF-8; it was read as western European. Check names with accents.");
+          checked(new String(file, Charset.forName("windows-1252"))), Words.say("csv.not-utf8"));
     }
   }
 
@@ -102,7 +100,7 @@ public final class CsvText {
 
   private static String checked(String text) {
     if (text.indexOf('\0') >= 0) {
-      throw new IllegalArgumentException("This is no text file.");
+      throw new IllegalArgumentException(Words.say("csv.no-text"));
     }
     return CleanText.of(text);
   }
@@ -195,10 +193,7 @@ public final class CsvText {
   public void checkWidth(CSVRecord record) {
     if (record.size() > columns.size()) {
       throw new IllegalArgumentException(
-          record.size()
-              + " values under "
-              + columns.size()
-              + " columns; with decimal commas, separate the columns by semicolons");
+          Words.say("csv.too-wide", "values", record.size(), "columns", columns.size()));
     }
   }
 }

@@ -6,6 +6,7 @@ import jakarta.servlet.http.HttpServletResponse;
 import java.net.URLDecoder;
 import java.net.URLEncoder;
 import java.nio.charset.StandardCharsets;
+import ongle.app.words.Words;
 import ongle.core.nail.Seat;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
@@ -25,6 +26,7 @@ public final class Look {
   private static final String THEME = "theme";
   private static final String SEAT = "seat";
   private static final String TECHNICIAN = "technician";
+  private static final String LANGUAGE = "language";
   private static final int LONGEST_NAME = 40;
 
   private Look() {}
@@ -69,6 +71,11 @@ public final class Look {
     return cookie == null || cookie.getValue() == null ? "" : cookie.getValue();
   }
 
+  /** The language this browser chose, as a two-letter code; empty if it follows the salon. */
+  public static String language(HttpServletRequest request) {
+    return cookie(request, LANGUAGE);
+  }
+
   /** Changes them; the page asks again afterwards. */
   @Controller
   static class Change {
@@ -78,6 +85,7 @@ public final class Look {
         @RequestParam(required = false) String theme,
         @RequestParam(required = false) String seat,
         @RequestParam(required = false) String technician,
+        @RequestParam(required = false) String language,
         HttpServletResponse response) {
       if (technician != null) {
         response.addCookie(
@@ -91,6 +99,10 @@ public final class Look {
             cookie(
                 THEME,
                 known(Theme.class, theme.toUpperCase(java.util.Locale.ROOT), Theme.AUTO).name()));
+      }
+      if (language != null
+          && Words.languages().stream().anyMatch(l -> l.getLanguage().equals(language))) {
+        response.addCookie(cookie(LANGUAGE, language));
       }
       if (seat != null) {
         response.addCookie(cookie(SEAT, known(Seat.class, seat, Seat.OPPOSITE).name()));

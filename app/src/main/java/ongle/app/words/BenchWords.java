@@ -7,7 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
-import ongle.app.web.Numbers;
+import java.util.stream.Stream;
 import ongle.core.bench.BenchPlan;
 import ongle.core.bench.BenchWish;
 import ongle.core.bench.Bit;
@@ -32,32 +32,57 @@ import ongle.core.product.Handling;
 import ongle.core.product.Product;
 import ongle.core.structure.Build;
 
-/** The bench in the salon's words. */
+/** The bench in words. */
 public final class BenchWords {
   private BenchWords() {}
 
   /** Where a step is done. */
   public static String where(Step step) {
     return step.finger()
-        .map(Finger::label)
+        .map(Words::of)
         .orElseGet(
             () ->
                 step.hand()
-                    .map(hand -> hand.label() + " hand" + which(step, hand))
-                    .orElse("both hands"));
+                    .map(hand -> Words.of(hand, "hand") + which(step, hand))
+                    .orElseGet(() -> Words.say("bench.both-hands")));
   }
 
   private static String which(Step step, Hand hand) {
     return step.fingers().size() == Finger.of(hand).size()
         ? ""
-        : ": "
-            + String.join(
-                ", ", step.fingers().stream().map(finger -> finger.digit().label()).toList());
+        : ": " + Words.of(step.fingers().stream().map(Finger::digit).toList());
+  }
+
+  /** What a step is called here, without its number. */
+  public static String name(Step step) {
+    return step.name()
+        .or(() -> step.variant().map(Words::of))
+        .orElseGet(() -> Words.of(step.kind()));
   }
 
   /** The step's own number: bead 2 of 3. */
   public static String title(Step step) {
-    return step.of() > 1 ? step.title() + ", " + step.number() + " of " + step.of() : step.title();
+    return step.of() > 1
+        ? Words.say(
+            "bench.step.numbered", "step", name(step), "number", step.number(), "of", step.of())
+        : name(step);
+  }
+
+  /** What it is done with; blank for a step of the salon's own. */
+  public static String tool(Step step) {
+    return step.tool().map(Words::of).orElseGet(() -> Words.maybe(step.kind(), "tool").orElse(""));
+  }
+
+  /** What to look out for on these nails, most important first. */
+  public static List<String> hints(Step step) {
+    return step.hints().stream().map(Words::of).toList();
+  }
+
+  /** What to be careful of: what the kind of step always asks, then these nails. */
+  public static List<String> cautions(Step step) {
+    return Stream.concat(
+            Words.maybe(step.kind(), "caution").stream(), step.cautions().stream().map(Words::of))
+        .toList();
   }
 
   /** Tip or form, product, light, measures: what the step needs, the most important first. */
@@ -68,15 +93,19 @@ public final class BenchWords {
         .flatMap(plan.plan()::of)
         .map(FitWords::takes)
         .ifPresent(figures::add);
-    step.dose().ifPresent(dose -> figures.add(helping(step, dose, plan)));
+    step.dose().ifPresent(dose -> figures.add(portion(step, dose, plan)));
     step.light()
         .ifPresent(
             light ->
                 figures.add(
-                    seconds(light.duration())
-                        + (light.times() > 1
-                            ? ": " + light.programme().label() + ", " + light.times() + " times"
-                            : ", button " + light.programme().label())));
+                    Words.say(
+                        "bench.light",
+                        "seconds",
+                        light.duration().toSeconds(),
+                        "programme",
+                        light.programme().label(),
+                        "times",
+                        light.times())));
     figures.addAll(targets(step));
     step.bit().map(BenchWords::bit).ifPresent(figures::add);
     return figures;
@@ -89,7 +118,7 @@ public final class BenchWords {
             .collect(
                 Collectors.groupingBy(Target::measure, LinkedHashMap::new, Collectors.toList()));
     return byMeasure.entrySet().stream()
-        .map(each -> String.format(each.getKey().phrase(), values(each.getValue(), step)))
+        .map(each -> Words.say(Words.key(each.getKey()), "value", values(each.getValue(), step)))
         .toList();
   }
 
@@ -99,7 +128,7 @@ public final class BenchWords {
       return different.get(0);
     }
     return targets.stream()
-        .map(target -> target.finger().digit().label() + " " + value(target))
+        .map(target -> Words.of(target.finger().digit()) + " " + value(target))
         .collect(Collectors.joining(", "));
   }
 
@@ -107,73 +136,73 @@ public final class BenchWords {
   public static String value(Target target) {
     Target.Measure measure = target.measure();
     return switch (measure) {
-      case TILT -> FitWords.angle(target.value(), "up", "down");
-      case AIM ->
-          FitWords.angle(target.value(), "to the little finger’s side", "to the thumb’s side");
+      case TILT -> FitWords.tilt(target.value());
+      case AIM -> FitWords.aim(target.value());
       default ->
           Numbers.format(target.value(), measure.decimals())
               + (measure.unit().isEmpty() ? "" : " " + measure.unit());
     };
   }
 
-  private static String helping(Step step, Dose dose, BenchPlan plan) {
-    String volume =
-        " ("
-            + Numbers.format(dose.volume(), 0)
-            + " mm³ "
-            + step.product().map(Product::label).orElse("")
-            + ")";
+  private static String portion(Step step, Dose dose, BenchPlan plan) {
+    Product product = step.product().orElseThrow();
     Optional<Strip> strip =
         step.finger()
             .map(finger -> plan.portions().get(finger))
             .flatMap(Portion::strip)
             .map(whole -> whole.layer(step.of()));
-    return strip
-            .map(
-                pressed ->
-                    Numbers.mm(pressed.length())
-                        + " from the tube"
-                        + laid(pressed)
-                        + ", "
-                        + dose.place().label())
+    String laid =
+        strip
+            .map(BenchWords::strip)
             .orElseGet(
                 () ->
-                    "Ø "
-                        + Numbers.mm(dose.diameter())
-                        + " "
-                        + step.product().map(p -> p.handling().helping()).orElse("product")
-                        + ", "
-                        + dose.place().label())
-        + volume;
+                    Words.say(
+                        "bench.portion",
+                        "diameter",
+                        dose.diameter(),
+                        "portion",
+                        Words.of(product.handling(), "portion")));
+    return Words.say(
+        "bench.portion.of",
+        "laid",
+        laid,
+        "place",
+        dose.place(),
+        "volume",
+        dose.volume(),
+        "product",
+        product);
   }
 
   private static String bit(Bit bit) {
-    return bit.name()
-        + ", "
-        + bit.slowest()
-        + " to "
-        + bit.fastest()
-        + " turns a minute, "
-        + bit.direction();
+    return Words.say(
+        "bench.bit",
+        "bit",
+        bit,
+        "slowest",
+        bit.slowest(),
+        "fastest",
+        bit.fastest(),
+        "direction",
+        Words.of(bit, "direction"));
   }
 
   /** A duration as a clock shows it. */
   public static String clock(Duration duration) {
-    long seconds = Math.max(0, duration.toSeconds());
-    return String.format("%d:%02d", seconds / 60, seconds % 60);
+    return Numbers.clock(duration.toSeconds());
   }
 
   public static String seconds(Duration duration) {
-    return duration.toSeconds() + " s";
+    return Words.say("bench.seconds", "seconds", duration.toSeconds());
   }
 
   public static String minutes(long seconds) {
-    return Math.round(seconds / 60.0) + " min";
+    return Words.say("bench.minutes", "minutes", Math.round(seconds / 60.0));
   }
 
-  /** One helping: how large, and where it goes. */
+  /** One portion: how large, and where it goes. */
   private static String dose(Dose dose) {
-    return "Ø " + Numbers.mm(dose.diameter()) + " " + dose.place().label();
+    return Words.say("bench.dose", "diameter", dose.diameter(), "place", dose.place());
   }
 
   /** An amount in the measure it is counted by. */
@@ -187,28 +216,19 @@ public final class BenchWords {
 
   /** What the shelf says to a need. */
   public static String shelf(Need need) {
-    String lots =
-        need.from().isEmpty()
-            ? ""
-            : ": "
-                + need.from().stream()
-                    .map(taken -> taken.lot().number())
-                    .collect(Collectors.joining(", "));
-    String lacking =
+    String standing =
         need.standing() == Need.Standing.SHORT
-            ? " of " + amount(need.material(), need.lacking())
-            : "";
-    return need.standing().label()
-        + lacking
-        + lots
-        + (need.unusable().isEmpty()
-            ? ""
-            : " (not "
-                + need.unusable().stream().map(Lot::number).collect(Collectors.joining(", "))
-                + ")");
+            ? Words.say("bench.shelf.short", "lacking", amount(need.material(), need.lacking()))
+            : Words.of(need.standing());
+    String lots =
+        need.from().stream().map(taken -> taken.lot().number()).collect(Collectors.joining(", "));
+    String unusable = need.unusable().stream().map(Lot::number).collect(Collectors.joining(", "));
+    return standing
+        + (lots.isEmpty() ? "" : ": " + lots)
+        + (unusable.isEmpty() ? "" : " " + Words.say("bench.shelf.unusable", "lots", unusable));
   }
 
-  /** The helpings taken up one by one; a strip from a tube is told with the portion. */
+  /** The portions taken up one by one; a strip from a tube is told with the whole. */
   public static List<String> doses(Portion portion) {
     return portion.strip().isPresent()
         ? List.of()
@@ -218,47 +238,46 @@ public final class BenchWords {
   /** How product goes on. */
   public static String portion(Portion portion) {
     String doses =
-        portion.doses().size()
-            + " "
-            + portion.product().handling().helping()
-            + (portion.doses().size() == 1 ? "" : "s");
-    if (portion.product().handling() == Handling.POWDER_AND_LIQUID) {
-      return doses
-          + portion
-              .split()
-              .map(
-                  split ->
-                      ": "
-                          + Numbers.format(split.powder(), 2)
-                          + " g powder, "
-                          + Numbers.format(split.liquid(), 2)
-                          + " ml liquid")
-              .orElse("");
-    }
-    return doses + portion.strip().map(BenchWords::strip).orElse("");
+        Words.say(
+            Words.key(portion.product().handling()) + ".portions", "count", portion.doses().size());
+    Optional<String> more =
+        portion.product().handling() == Handling.POWDER_AND_LIQUID
+            ? portion
+                .split()
+                .map(
+                    split ->
+                        Words.say(
+                            "bench.portion.split",
+                            "powder",
+                            split.powder(),
+                            "liquid",
+                            split.liquid()))
+            : portion.strip().map(BenchWords::strip);
+    return doses + more.map(text -> ": " + text).orElse("");
   }
 
   private static String strip(Strip strip) {
-    return ": " + Numbers.mm(strip.length()) + " from the tube" + laid(strip);
-  }
-
-  private static String laid(Strip strip) {
-    return (strip.rows() > 1 ? ", in " + strip.rows() + " rows of " + Numbers.mm(strip.row()) : "")
-        + (strip.mark().isPresent()
-            ? ", ending at mark " + Numbers.format(strip.mark().getAsDouble(), 1)
-            : "");
+    String text = Words.say("bench.strip", "length", strip.length());
+    if (strip.rows() > 1) {
+      text += Words.say("bench.strip.rows", "rows", strip.rows(), "row", strip.row());
+    }
+    return strip.mark().isPresent()
+        ? text + Words.say("bench.strip.mark", "mark", strip.mark().getAsDouble())
+        : text;
   }
 
   /** Layers and heat. */
   public static String layers(Layers layers) {
-    return layers.count()
-        + (layers.count() == 1 ? " layer of " : " layers of ")
-        + Numbers.thickness(layers.each())
-        + ", heat "
-        + Numbers.format(layers.heat().index(), 1)
-        + (layers.heat().advice() == Layers.Advice.NONE
-            ? ""
-            : ": " + layers.heat().advice().label());
+    return Words.say(
+        "bench.layers",
+        "count",
+        layers.count(),
+        "each",
+        layers.each(),
+        "heat",
+        layers.heat().index(),
+        "advice",
+        layers.heat().advice());
   }
 
   /** How one nail hardens: layers, light for each, heat and what to do about it. */
@@ -268,70 +287,71 @@ public final class BenchWords {
             layers ->
                 layers(layers)
                     + plan.lampTime(nail)
-                        .map(time -> "; " + seconds(time.duration()) + " in the lamp each")
+                        .map(
+                            time ->
+                                Words.say(
+                                    "bench.layers.light", "seconds", time.duration().toSeconds()))
                         .orElse(""))
-        .orElse("sets by itself");
+        .orElseGet(() -> Words.say("bench.sets-by-itself"));
   }
 
   /** How acrylic sets in this room. */
   public static String setting(BenchWish wish) {
     Setting setting = wish.setting();
-    return "Acrylic at "
-        + Numbers.format(wish.room(), 0)
-        + " °C, "
-        + wish.mix().label()
-        + " mix: works for "
-        + clock(setting.working())
-        + ", pinched from "
-        + clock(setting.pinchFrom())
-        + " to "
-        + clock(setting.pinchUntil())
-        + ", hard after "
-        + clock(setting.hard())
-        + ".";
+    return Words.say(
+        "bench.setting",
+        "room",
+        wish.room(),
+        "mix",
+        wish.mix(),
+        "working",
+        setting.working().toSeconds(),
+        "from",
+        setting.pinchFrom().toSeconds(),
+        "until",
+        setting.pinchUntil().toSeconds(),
+        "hard",
+        setting.hard().toSeconds());
   }
 
   /** Product by zone of the nail. */
   public static String zones(Portion portion) {
     Build.Volumes applied = portion.applied();
-    return "free edge "
-        + Numbers.format(applied.extension(), 0)
-        + ", stress zone "
-        + Numbers.format(applied.body(), 0)
-        + ", cuticle "
-        + Numbers.format(applied.cuticle(), 0)
-        + " mm³";
+    return Words.say(
+        "bench.zones",
+        "edge",
+        applied.extension(),
+        "stress",
+        applied.body(),
+        "cuticle",
+        applied.cuticle());
   }
 
   /** How old product comes off one nail. */
   public static String removal(Removal removal) {
-    return removal.soaks()
-        ? "comes off: thin by "
-            + Numbers.thickness(removal.thinBy())
-            + " to "
-            + Numbers.thickness(removal.thinTo())
-            + ", then soak "
-            + removal.rounds().stream()
-                .map(minutes -> minutes + " min")
-                .collect(Collectors.joining(" and "))
-        : "comes off: file "
-            + Numbers.thickness(removal.thinBy())
-            + " away, leave "
-            + Numbers.thickness(removal.thinTo())
-            + " on the plate";
+    return Words.say(
+        removal.soaks() ? "bench.removal.soak" : "bench.removal.file",
+        "by",
+        removal.thinBy(),
+        "to",
+        removal.thinTo(),
+        "rounds",
+        removal.rounds().stream()
+            .map(minutes -> Words.say("bench.minutes", "minutes", minutes))
+            .collect(Collectors.joining(" + ")));
   }
 
   /** What an order of nails risks. */
   public static String risk(OrderChoice choice) {
     if (choice.atRisk() == 0) {
-      return "nothing runs, every pinch in time";
+      return Words.say("bench.risk.none");
     }
     List<String> risks = new ArrayList<>();
     if (!choice.running().isEmpty()) {
-      risks.add(choice.running().size() + " nails wait so long that gel runs");
+      risks.add(Words.say("bench.risk.runs", "nails", choice.running().size()));
     }
     if (!choice.pinchedOff().isEmpty()) {
-      risks.add(choice.pinchedOff().size() + " pinches miss their time");
+      risks.add(Words.say("bench.risk.pinch", "nails", choice.pinchedOff().size()));
     }
     return String.join(", ", risks);
   }
@@ -340,16 +360,18 @@ public final class BenchWords {
   public static String infill(Infill infill) {
     return infill
         .removal()
-        .map(why -> "Take it off: " + why)
+        .map(why -> Words.say("bench.infill.off", "why", why))
         .orElseGet(
             () ->
-                "gap "
-                    + Numbers.mm(infill.gap())
-                    + ", thin by "
-                    + Numbers.thickness(infill.thinBy())
-                    + ", apex back from "
-                    + Numbers.mm(infill.apexFrom())
-                    + " to "
-                    + Numbers.mm(infill.apexTo()));
+                Words.say(
+                    "bench.infill",
+                    "gap",
+                    infill.gap(),
+                    "thin",
+                    infill.thinBy(),
+                    "from",
+                    infill.apexFrom(),
+                    "to",
+                    infill.apexTo()));
   }
 }

@@ -3,18 +3,18 @@ package ongle.app.words;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import ongle.app.web.Numbers;
 import ongle.core.fitting.FormFit;
 import ongle.core.fitting.FormPick;
 import ongle.core.fitting.TipFit;
 import ongle.core.fitting.TipPick;
 import ongle.core.fitting.TipSizing;
+import ongle.core.fitting.WayReason;
 import ongle.core.fitting.WhichWay;
 import ongle.core.plan.NailPlan;
 import ongle.core.plan.Stop;
 
 /**
- * What a finger is fitted with, in the salon's words.
+ * What a finger is fitted with, in words.
  *
  * @param headline what to do, first
  * @param warn whether something speaks against it
@@ -27,8 +27,9 @@ public record FitWords(String headline, boolean warn, List<String> steps) {
 
   public static FitWords of(NailPlan plan) {
     if (plan.stopped()) {
-      Stop stop = plan.stop().orElseThrow();
-      return new FitWords("Not to be built on", true, List.of(stop.caution(), stop.instead()));
+      Stop.Why why = plan.stop().orElseThrow().why();
+      return new FitWords(
+          Words.say("fit.stopped"), true, List.of(Words.of(why), Words.of(why, "instead")));
     }
     FitWords own = ofWay(plan);
     List<String> steps = new ArrayList<>();
@@ -43,11 +44,15 @@ public record FitWords(String headline, boolean warn, List<String> steps) {
     if (!plan.fit().departs()) {
       return Optional.empty();
     }
-    String rest = "The rest of the set goes by " + plan.fit().lead().label() + "; ";
+    Object lead = plan.fit().lead();
+    if (plan.item().adjustments().way().isPresent()) {
+      return Optional.of(Words.say("fit.departs.by-hand", "lead", lead));
+    }
     return Optional.of(
-        plan.item().adjustments().way().isPresent()
-            ? rest + "this finger by hand."
-            : rest + "here: " + plan.fit().whyDeparts().orElse("its twin cannot take it."));
+        plan.fit()
+            .whyDeparts()
+            .map(why -> Words.say("fit.departs.because", "lead", lead, "why", why))
+            .orElseGet(() -> Words.say("fit.departs.twin", "lead", lead)));
   }
 
   /** To what the natural edge is shortened first. */
@@ -55,11 +60,12 @@ public record FitWords(String headline, boolean warn, List<String> steps) {
     return plan.shortenedBy() < 0.05
         ? Optional.empty()
         : Optional.of(
-            "Shorten the free edge from "
-                + Numbers.mm(plan.item().nail().freeEdge())
-                + " to "
-                + Numbers.mm(plan.nail().freeEdge())
-                + " first.");
+            Words.say(
+                "fit.shorten-first",
+                "from",
+                plan.item().nail().freeEdge(),
+                "to",
+                plan.nail().freeEdge()));
   }
 
   private static FitWords ofWay(NailPlan plan) {
@@ -68,40 +74,36 @@ public record FitWords(String headline, boolean warn, List<String> steps) {
           plan.fit()
               .tip()
               .map(FitWords::tip)
-              .orElseGet(
-                  () ->
-                      new FitWords(
-                          "No tip fits",
-                          true,
-                          plan.fit()
-                              .sizing()
-                              .flatMap(TipSizing::noFit)
-                              .map(no -> List.of(no.advice()))
-                              .orElse(List.of("There are no tips at hand."))));
+              .orElseGet(() -> new FitWords(Words.say("fit.tip.none"), true, List.of(noTip(plan))));
       case FORM, REUSABLE_FORM ->
           plan.fit()
               .form()
               .map(pick -> form(plan, pick))
-              .orElseGet(
-                  () ->
-                      new FitWords(
-                          "No form is left",
-                          true,
-                          plan.fit().ways().of(plan.fit().way()).reasons()));
+              .orElseGet(() -> new FitWords(Words.say("fit.form.none"), true, reasons(plan)));
       case FREE_HAND -> freeHand(plan);
-      case OVERLAY -> new FitWords("Overlay on the natural nail", false, overlay(plan));
+      case OVERLAY -> new FitWords(Words.say("fit.overlay"), false, overlay(plan));
     };
+  }
+
+  private static String noTip(NailPlan plan) {
+    return Words.of(
+        plan.fit()
+            .sizing()
+            .flatMap(TipSizing::noFit)
+            .<WayReason>map(WayReason.NoTip::new)
+            .orElse(WayReason.Plain.NO_TIPS_AT_HAND));
+  }
+
+  private static List<String> reasons(NailPlan plan) {
+    return plan.fit().ways().of(plan.fit().way()).reasons().stream().map(Words::of).toList();
   }
 
   private static List<String> overlay(NailPlan plan) {
     List<String> steps = new ArrayList<>();
-    steps.add("File the natural edge to its shape: it is the edge of the finished nail.");
-    steps.add("Product to the very edge, and the edge capped.");
+    steps.add(Words.say("fit.overlay.file"));
+    steps.add(Words.say("fit.overlay.cap"));
     if (WhichWay.wide(plan.nail())) {
-      steps.add(
-          "Wide plate: leave the sides bare by about "
-              + Numbers.mm(BARE_SIDES)
-              + " under the colour; dark or vivid rather than pale, lines along a diagonal.");
+      steps.add(Words.say("fit.overlay.wide", "bare", BARE_SIDES));
     }
     return steps;
   }
@@ -109,13 +111,22 @@ public record FitWords(String headline, boolean warn, List<String> steps) {
   /** What to lay out for this finger, in a word or two. */
   public static String takes(NailPlan plan) {
     return switch (plan.fit().way()) {
-      case TIP -> plan.fit().tip().map(pick -> "tip " + pick.number()).orElse("no tip fits");
+      case TIP ->
+          plan.fit()
+              .tip()
+              .map(pick -> Words.say("fit.takes.tip", "number", pick.number()))
+              .orElseGet(() -> Words.say("fit.takes.no-tip"));
       case FORM, REUSABLE_FORM ->
           plan.fit()
               .form()
-              .map(pick -> (pick.kit().rigid() ? "reusable form " : "form ") + pick.number())
-              .orElse("no form left");
-      case FREE_HAND, OVERLAY -> plan.fit().way().label();
+              .map(
+                  pick ->
+                      Words.say(
+                          pick.kit().rigid() ? "fit.takes.reusable" : "fit.takes.form",
+                          "number",
+                          pick.number()))
+              .orElseGet(() -> Words.say("fit.takes.no-form"));
+      case FREE_HAND, OVERLAY -> Words.of(plan.fit().way());
     };
   }
 
@@ -133,202 +144,182 @@ public record FitWords(String headline, boolean warn, List<String> steps) {
 
   private static String toDo(NailPlan plan) {
     return switch (plan.fit().way()) {
-      case TIP -> plan.fit().tip().map(pick -> work(pick.fit())).orElse("build on a form");
+      case TIP ->
+          plan.fit()
+              .tip()
+              .map(pick -> work(pick.fit()))
+              .orElseGet(() -> Words.say("fit.work.on-a-form"));
       case FORM, REUSABLE_FORM ->
-          plan.fit().form().map(pick -> work(pick.fit())).orElse("choose another way");
-      case FREE_HAND -> "stiff acrylic, drier mix";
-      case OVERLAY -> "natural nail only";
+          plan.fit()
+              .form()
+              .map(pick -> work(pick.fit()))
+              .orElseGet(() -> Words.say("fit.work.another-way"));
+      case FREE_HAND -> Words.say("fit.work.free-hand");
+      case OVERLAY -> Words.say("fit.work.overlay");
     };
   }
 
   private static String work(FormFit fit) {
-    String cut = fit.cutDepth() > 0 ? "cut " + Numbers.mm(fit.cutDepth()) + ", " : "";
-    String sides = fit.sides() == FormFit.Sides.AS_THEY_ARE ? "" : sidesInShort(fit) + ", ";
-    return cut
-        + sides
-        + "tilt "
-        + signed(fit.tilt(), 0)
-        + "°, mark "
-        + Numbers.format(fit.buildToMark(), 1);
+    List<String> parts = new ArrayList<>();
+    if (fit.cutDepth() > 0) {
+      parts.add(Words.say("fit.work.cut", "depth", fit.cutDepth()));
+    }
+    if (fit.sides() != FormFit.Sides.AS_THEY_ARE) {
+      parts.add(Words.of(fit.sides(), "short"));
+    }
+    parts.add(Words.say("fit.work.tilt", "tilt", fit.tilt()));
+    parts.add(Words.say("fit.work.mark", "mark", fit.buildToMark()));
+    return String.join(", ", parts);
   }
 
-  private static String sidesInShort(FormFit fit) {
-    return fit.sides() == FormFit.Sides.RELIEF_CUTS ? "relief cuts" : "notches";
+  private static String work(TipFit fit) {
+    List<String> parts = new ArrayList<>();
+    parts.add(
+        switch (fit.verdict()) {
+          case FITS -> Words.say("fit.work.as-it-is");
+          case FILE -> Words.say("fit.work.file", "each", fit.filePerSide());
+          case TOO_SMALL, TOO_LARGE -> Words.of(fit.verdict());
+        });
+    if (fit.wellCutBack() > 0) {
+      parts.add(Words.say("fit.work.well", "back", fit.wellCutBack()));
+    }
+    parts.add(Words.say("fit.work.cut", "depth", fit.cutAt()));
+    return String.join(", ", parts);
   }
 
   private static FitWords tip(TipPick pick) {
     TipFit fit = pick.fit();
+    String number = fit.tip().number();
     String headline =
-        "Tip "
-            + fit.tip().number()
-            + switch (fit.verdict()) {
-              case FITS -> " fits as it is";
-              case FILE -> ": file " + Numbers.thickness(fit.filePerSide()) + " off each side";
-              case TOO_SMALL ->
-                  " is too small: " + Numbers.thickness(-fit.slack()) + " of the plate stay bare";
-              case TOO_LARGE -> " is too large: " + Numbers.thickness(fit.slack()) + " lie on skin";
-            };
+        switch (fit.verdict()) {
+          case FITS -> Words.say("fit.tip.fits", "number", number);
+          case FILE -> Words.say("fit.tip.file", "number", number, "each", fit.filePerSide());
+          case TOO_SMALL -> Words.say("fit.tip.too-small", "number", number, "bare", -fit.slack());
+          case TOO_LARGE -> Words.say("fit.tip.too-large", "number", number, "over", fit.slack());
+        };
     List<String> steps = new ArrayList<>();
-    steps.add(
-        "Slack " + signed(fit.slack(), 2) + " mm along the curve; " + fit.seating().label() + ".");
+    steps.add(Words.say("fit.tip.slack", "slack", fit.slack(), "seating", fit.seating()));
     if (fit.wellCutBack() > 0) {
-      steps.add(
-          "Cut the well back by "
-              + Numbers.mm(fit.wellCutBack())
-              + ": it would cover more than half of this plate.");
+      steps.add(Words.say("fit.tip.well", "back", fit.wellCutBack()));
     }
-    steps.add(
-        "Cut the blank "
-            + Numbers.mm(fit.cutAt())
-            + " beyond the stress line, with "
-            + Numbers.mm(TipFit.CUT_RESERVE)
-            + " to file.");
+    steps.add(Words.say("fit.tip.cut", "at", fit.cutAt(), "reserve", TipFit.CUT_RESERVE));
     if (fit.tooShortBy() > 0) {
-      steps.add(
-          "The blank is "
-              + Numbers.mm(fit.tooShortBy())
-              + " too short for this length: shorten the wish, or build on a form.");
+      steps.add(Words.say("fit.tip.too-short", "by", fit.tooShortBy()));
     }
     steps.add(blank(pick));
     if (!pick.inStock()) {
-      steps.add(0, headline + " in size, and none is left of it.");
-      headline = "Tip " + pick.number() + " is used up";
+      steps.add(0, Words.say("fit.tip.used-up.but", "headline", headline));
+      headline = Words.say("fit.tip.used-up", "number", number);
     }
     boolean onlyTheCurveFights = fit.verdict().usable() && fit.seating() == TipFit.Seating.FIGHTS;
     if (onlyTheCurveFights) {
-      steps.add(0, headline + " in width.");
-      headline = "Tip " + fit.tip().number() + " fights the plate's curve";
-      steps.add("Take a kit of another curve, or build this one on a form.");
+      steps.add(0, Words.say("fit.tip.fights.but", "headline", headline));
+      headline = Words.say("fit.tip.fights", "number", number);
+      steps.add(Words.say("fit.tip.fights.instead"));
     }
     return new FitWords(headline, !pick.suits(), steps);
   }
 
   private static String blank(TipPick pick) {
     if (!pick.blank().covers()) {
-      return "Its "
-          + pick.kit().outline().label()
-          + " blank is "
-          + Numbers.mm(pick.blank().bare())
-          + " a side narrower than the outline wanted: sculpt the sides on, or take another kit.";
+      return Words.say(
+          "fit.blank.narrow", "shape", pick.kit().outline(), "bare", pick.blank().bare());
     }
     return pick.toFile() < 1
-        ? "Its blank already has the outline wanted."
-        : "To file away: "
-            + Numbers.format(pick.toFile(), 0)
-            + " mm² of blank, sides and outline together.";
+        ? Words.say("fit.blank.shaped")
+        : Words.say("fit.blank.to-file", "area", pick.toFile());
   }
 
   private static FitWords form(NailPlan plan, FormPick pick) {
     FormFit fit = pick.fit();
     List<String> steps = new ArrayList<>();
-    steps.add("From " + pick.kit().label() + ".");
-    String name = (fit.form().rigid() ? "Reusable form " : "Form ") + fit.form().number();
+    steps.add(Words.say("fit.form.from", "kit", pick.kit().label()));
     String headline =
-        fit.cutDepth() > 0
-            ? name + ": cut the mouth " + Numbers.mm(fit.cutDepth()) + " deeper"
-            : name + " sits as it is";
+        Words.say(
+            fit.cutDepth() > 0 ? "fit.form.cut" : "fit.form.sits",
+            "rigid",
+            fit.form().rigid(),
+            "number",
+            fit.form().number(),
+            "depth",
+            fit.cutDepth());
     if (fit.gapInMiddle() > FormFit.GAP_BRIDGED) {
-      steps.add(
-          "Its mouth is too deep: a gap of "
-              + Numbers.mm(fit.gapInMiddle())
-              + " stays under the middle of the free edge.");
+      steps.add(Words.say("fit.form.gap-in-middle", "gap", fit.gapInMiddle()));
     }
     if (fit.gapAtSides() > FormFit.GAP_BRIDGED) {
-      steps.add(
-          "It cannot be cut: a gap of "
-              + Numbers.mm(fit.gapAtSides())
-              + " stays at the growth points. A paper form closes it.");
+      steps.add(Words.say("fit.form.gap-at-sides", "gap", fit.gapAtSides()));
     }
     steps.add(sides(fit));
     steps.add(
-        "Set it "
-            + angle(fit.tilt(), "up", "down")
-            + " against the plate: the shape asks "
-            + signed(plan.arches().formTilt(), 0)
-            + "°, the plate grows "
-            + signed(plan.nail().growthPitch(), 0)
-            + "°.");
+        Words.say(
+            "fit.form.tilt",
+            "turn",
+            tilt(fit.tilt()),
+            "shape",
+            plan.arches().formTilt(),
+            "plate",
+            plan.nail().growthPitch()));
     if (fit.aim() != 0) {
-      steps.add(
-          "Turn it "
-              + angle(fit.aim(), "to the little finger's side", "to the thumb's side")
-              + ", in line with the finger, not with the nail.");
+      steps.add(Words.say("fit.form.aim", "turn", aim(fit.aim())));
     }
     steps.add(
-        "Build to mark "
-            + Numbers.format(fit.buildToMark(), 1)
-            + " ("
-            + Numbers.mm(plan.extension())
-            + " and "
-            + Numbers.mm(FormFit.RESERVE)
-            + " to file)"
-            + (fit.closeBeyond().isPresent()
-                ? "; close it "
-                    + Numbers.mm(fit.closeBeyond().getAsDouble())
-                    + " beyond the length."
-                : fit.form().rigid() ? "." : "; leave it open at the tip."));
+        Words.say(
+            "fit.form.mark",
+            "mark",
+            fit.buildToMark(),
+            "length",
+            plan.extension(),
+            "reserve",
+            FormFit.RESERVE));
+    if (fit.closeBeyond().isPresent()) {
+      steps.add(Words.say("fit.form.close", "beyond", fit.closeBeyond().getAsDouble()));
+    } else if (!fit.form().rigid()) {
+      steps.add(Words.say("fit.form.open"));
+    }
     if (fit.tooShortBy() > 0) {
-      steps.add("It is " + Numbers.mm(fit.tooShortBy()) + " too short for this length.");
+      steps.add(Words.say("fit.form.too-short", "by", fit.tooShortBy()));
     }
     if (fit.tooNarrow()) {
-      steps.add("Its sheet is narrower than this nail: take a wider one.");
+      steps.add(Words.say("fit.form.too-narrow"));
     }
     return new FitWords(headline, !fit.suits(), steps);
   }
 
   private static String sides(FormFit fit) {
     return switch (fit.sides()) {
-      case AS_THEY_ARE -> "Width: " + fit.sides().label() + ".";
+      case AS_THEY_ARE -> Words.say("fit.sides.as-they-are");
       case RELIEF_CUTS ->
           fit.widthOff() > FormFit.WIDTH_WITHIN
-              ? "The nail is "
-                  + Numbers.mm(fit.widthOff())
-                  + " wider than the mouth: "
-                  + fit.sides().label()
-                  + "."
-              : "A fan-shaped nail: " + fit.sides().label() + ".";
-      case NOTCHES ->
-          "The nail is "
-              + Numbers.mm(-fit.widthOff())
-              + " narrower than the mouth: "
-              + fit.sides().label()
-              + ".";
+              ? Words.say("fit.sides.wider", "off", fit.widthOff(), "sides", fit.sides())
+              : Words.say("fit.sides.fan", "sides", fit.sides());
+      case NOTCHES -> Words.say("fit.sides.narrower", "off", -fit.widthOff(), "sides", fit.sides());
     };
   }
 
   private static FitWords freeHand(NailPlan plan) {
     boolean possible = plan.fit().ways().of(plan.fit().way()).possible();
     return new FitWords(
-        "Free-hand, " + Numbers.mm(plan.extension()) + " past the stress line",
+        Words.say("fit.free-hand", "length", plan.extension()),
         !possible,
         possible
-            ? List.of(
-                "Stiff acrylic, mixed drier than usual.",
-                "Lay it on the plate and tease it out past the fingertip; it touches the plate only.")
-            : plan.fit().ways().of(plan.fit().way()).reasons());
+            ? List.of(Words.say("fit.free-hand.mix"), Words.say("fit.free-hand.lay"))
+            : reasons(plan));
   }
 
-  private static String work(TipFit fit) {
-    String sides =
-        switch (fit.verdict()) {
-          case FITS -> "as it is";
-          case FILE -> "file " + Numbers.format(fit.filePerSide(), 2) + " a side";
-          case TOO_SMALL, TOO_LARGE -> fit.verdict().label();
-        };
-    String well = fit.wellCutBack() > 0 ? ", well −" + Numbers.mm(fit.wellCutBack()) : "";
-    return sides + well + ", cut " + Numbers.mm(fit.cutAt());
+  /** How a form is tilted against the plate. */
+  static String tilt(double degrees) {
+    return angle(degrees, "fit.angle.up", "fit.angle.down");
+  }
+
+  /** How a form is turned against the nail. */
+  static String aim(double degrees) {
+    return angle(degrees, "fit.angle.to-little-finger", "fit.angle.to-thumb");
   }
 
   /** A turn and which way; straight on where there is none. */
-  static String angle(double degrees, String plus, String minus) {
+  private static String angle(double degrees, String plus, String minus) {
     return degrees == 0
-        ? "straight on"
-        : Numbers.format(Math.abs(degrees), 0) + "° " + (degrees > 0 ? plus : minus);
-  }
-
-  /** With its sign in front, also when it is plus. */
-  public static String signed(double value, int decimals) {
-    String text = Numbers.format(value, decimals);
-    return value <= 0 || text.startsWith("-") ? text : "+" + text;
+        ? Words.say("fit.angle.straight")
+        : Words.say(degrees > 0 ? plus : minus, "degrees", Math.abs(degrees));
   }
 }

@@ -2,9 +2,7 @@ package ongle.app.words;
 
 import java.util.List;
 import java.util.stream.Collectors;
-import ongle.app.web.Numbers;
 import ongle.core.fitting.BuildWay;
-import ongle.core.nail.Finger;
 import ongle.core.plan.PickingList;
 import ongle.core.plan.SetPlan;
 
@@ -38,7 +36,7 @@ public record PickingWords(List<Line> lines, String without) {
             .filter(
                 nail ->
                     nail.fit().way() == BuildWay.FREE_HAND || nail.fit().way() == BuildWay.OVERLAY)
-            .map(nail -> nail.nail().finger().label())
+            .map(nail -> Words.of(nail.nail().finger()))
             .collect(Collectors.joining(", ")));
   }
 
@@ -67,26 +65,26 @@ public record PickingWords(List<Line> lines, String without) {
         line.item().number(),
         line.way(),
         line.pieces(),
-        line.fingers().stream().map(Finger::label).collect(Collectors.joining(", ")),
-        line.left().isPresent() ? line.left().getAsInt() + " left" : null,
+        line.fingers().stream().map(Words::of).collect(Collectors.joining(", ")),
+        line.left().isPresent() ? Words.say("fit.pick.left", "left", line.left().getAsInt()) : null,
         line.without().stream().map(PickingWords::instead).toList());
   }
 
   private static String instead(PickingList.Instead instead) {
-    return "None left for the "
-        + instead.finger().label()
-        + ": "
-        + instead
-            .tip()
-            .map(
-                pick ->
-                    "take "
-                        + pick.kit().label()
-                        + " "
-                        + pick.number()
-                        + ", "
-                        + Numbers.format(pick.toFile(), 0)
-                        + " mm² to file.")
-            .orElse("nothing at hand fits; choose another way for it.");
+    return instead
+        .tip()
+        .map(
+            pick ->
+                Words.say(
+                    "fit.pick.instead",
+                    "finger",
+                    instead.finger(),
+                    "kit",
+                    pick.kit().label(),
+                    "number",
+                    pick.number(),
+                    "area",
+                    pick.toFile()))
+        .orElseGet(() -> Words.say("fit.pick.nothing", "finger", instead.finger()));
   }
 }

@@ -12,10 +12,10 @@ import ongle.app.drawing.LaneDrawing;
 import ongle.app.drawing.PortionDrawing;
 import ongle.app.drawing.Scene;
 import ongle.app.words.BenchWords;
+import ongle.app.words.Words;
 import ongle.core.bench.BenchPlan;
 import ongle.core.bench.Step;
 import ongle.core.bench.StepKind;
-import ongle.core.nail.Finger;
 import ongle.core.plan.NailPlan;
 import ongle.core.portion.Dose;
 import ongle.core.portion.Portion;
@@ -42,7 +42,7 @@ class BenchDrawingTest {
     BenchPlan plan = plan(set);
     for (NailPlan nail : plan.plan().built()) {
       Portion portion = plan.portions().get(nail.nail().finger());
-      Scene scene = PortionDrawing.helpings(nail, portion);
+      Scene scene = PortionDrawing.portions(nail, portion);
       Matcher circles = CIRCLE.matcher(scene.svg());
       List<Double> drawn = new ArrayList<>();
       while (circles.find()) {
@@ -64,7 +64,7 @@ class BenchDrawingTest {
   @Test
   void oneHelpingFillsItsPicture() {
     Dose dose = new Dose(Dose.Place.BODY, 60);
-    Scene scene = PortionDrawing.helping(dose);
+    Scene scene = PortionDrawing.portion(dose);
 
     assertThat(Double.parseDouble(scene.trueSize().get("width").replace("mm", "")))
         .isCloseTo(dose.diameter() + 0.6, within(0.05));
@@ -92,7 +92,7 @@ class BenchDrawingTest {
   @Test
   void aStepSaysItsFiguresInTheSalonsWords() {
     assertThat(figures(2, StepKind.BEAD)).matches("Ø \\d\\.\\d mm bead, .* \\(\\d+ mm³ acrylic\\)");
-    assertThat(figures(3, StepKind.CURE)).isEqualTo("60 s, button 60 s");
+    assertThat(figures(3, StepKind.CURE)).isEqualTo("60 s programme");
     assertThat(figures(5, StepKind.PIECE)).contains("mm from the tube", "poly gel");
   }
 
@@ -110,7 +110,7 @@ class BenchDrawingTest {
     assertThat(BenchWords.where(first(plan, StepKind.CURE)))
         .isEqualTo("left hand: index, middle, ring, little");
     assertThat(BenchWords.where(first(plan, StepKind.FRAME)))
-        .isEqualTo(first(plan, StepKind.FRAME).finger().map(Finger::label).orElseThrow());
+        .isEqualTo(first(plan, StepKind.FRAME).finger().map(Words::of).orElseThrow());
   }
 
   private static Step first(BenchPlan plan, StepKind kind) {

@@ -23,7 +23,7 @@ class BenchFeedTest {
 
   @Test
   void aPressReachesEveryScreenOnce() {
-    bench.beginAnew(1);
+    bench.startOver(1);
     String step = bench.sitting(1).guide().flatMap(Guide::current).orElseThrow().id();
 
     bench.press(1, (guide, now) -> guide.skip(step, "done before", now));
@@ -34,7 +34,7 @@ class BenchFeedTest {
 
   @Test
   void whatIsRefusedIsNoChange() {
-    bench.beginAnew(2);
+    bench.startOver(2);
 
     bench.press(2, (guide, now) -> guide.skip("nowhere", "why not", now));
     bench.press(2, Guide::back);

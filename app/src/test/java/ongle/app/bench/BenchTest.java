@@ -21,7 +21,7 @@ import ongle.app.SalonTest;
 import ongle.app.shelf.LotUse;
 import ongle.app.visits.PlannedVisit;
 import ongle.app.visits.VisitPlanner;
-import ongle.app.web.Numbers;
+import ongle.app.words.Numbers;
 import ongle.core.bench.Guide;
 import ongle.core.bench.Step;
 import ongle.core.nail.Finger;
@@ -58,7 +58,7 @@ class BenchTest {
   @Test
   void whatCannotBeIsSaidAndStaysTyped() throws Exception {
     choose("room", "50")
-        .andExpect(content().string(containsString("12.0 to 35.0 °C")))
+        .andExpect(content().string(containsString("12 to 35 °C")))
         .andExpect(content().string(containsString("value=\"50\"")));
     choose("pace", "fast").andExpect(content().string(containsString("Type a number")));
     choose("nozzle", "2,5");
@@ -129,7 +129,7 @@ class BenchTest {
   void nothingCanBePressedBeforeItBegan() throws Exception {
     mvc.perform(get("/sets/6/bench/guide"))
         .andExpect(status().isOk())
-        .andExpect(content().string(containsString("Nothing has begun")));
+        .andExpect(content().string(containsString("Nothing has started")));
     mvc.perform(post("/sets/6/bench/guide/done").param("step", "SANITISE"))
         .andExpect(status().isOk());
     assertThat(bench.sitting(6).guide()).isEmpty();
@@ -163,7 +163,7 @@ class BenchTest {
     bench.press(7, (guide, now) -> guide.skip(first, "done at home", now));
     long before = events.count();
 
-    bench.beginAnew(7);
+    bench.startOver(7);
     assertThat(bench.sitting(7).guide().orElseThrow().past()).isEmpty();
     assertThat(events.count()).isEqualTo(before + 1);
     bench.begin(7);

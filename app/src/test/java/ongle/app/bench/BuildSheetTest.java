@@ -4,6 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
 
 import ongle.app.SalonTest;
+import ongle.app.words.BenchWords;
+import ongle.app.words.Words;
 import ongle.core.bench.Step;
 import ongle.core.nail.Finger;
 import org.apache.pdfbox.Loader;
@@ -38,7 +40,7 @@ class BuildSheetTest {
 
     assertThat(cards.pages()).isEqualTo(1);
     for (Finger finger : Finger.values()) {
-      assertThat(cards.text()).contains(finger.label());
+      assertThat(cards.text()).contains(Words.of(finger));
     }
   }
 
@@ -48,7 +50,7 @@ class BuildSheetTest {
 
     assertThat(sheet.text()).contains("Marta Vellbrook", "AP-2217", "0:00 both hands");
     for (Step step : bench.visit(2).plan().steps()) {
-      assertThat(sheet.text()).contains(step.title());
+      assertThat(sheet.text()).contains(BenchWords.name(step));
     }
     String caution = "No product on skin: wipe it off before it sets.";
     assertThat(sheet.text()).containsOnlyOnce(caution);

@@ -13,6 +13,7 @@ import java.util.Set;
 import ongle.app.SalonTest;
 import ongle.app.sets.SetEditor;
 import ongle.app.visits.VisitPlanner;
+import ongle.app.words.BenchWords;
 import ongle.core.bench.Guide;
 import ongle.core.bench.Step;
 import ongle.core.bench.StepKind;
@@ -36,7 +37,7 @@ class GuidePagesTest {
   @Autowired private SetEditor editor;
 
   @BeforeEach
-  void beginAnew() throws Exception {
+  void startOver() throws Exception {
     mvc.perform(post("/sets/{id}/bench/guide/begin", SET).param("anew", "true"))
         .andExpect(status().is3xxRedirection());
   }
@@ -69,7 +70,7 @@ class GuidePagesTest {
         .andExpect(content().string(containsString("Write a word to note")));
     page("/record")
         .andExpect(content().string(containsString("Note: ring finger is sore")))
-        .andExpect(content().string(containsString("Begun")));
+        .andExpect(content().string(containsString("Started")));
   }
 
   @Test
@@ -79,7 +80,7 @@ class GuidePagesTest {
     page("/now").andExpect(content().string(containsString("wipe it off now")));
     press("skip", "step", current().id(), "reason", "hands are clean")
         .andExpect(content().string(not(containsString("wipe it off now"))));
-    page("/record").andExpect(content().string(containsString("1× product on skin")));
+    page("/record").andExpect(content().string(containsString("1 × product on skin")));
   }
 
   @Test
@@ -103,10 +104,10 @@ class GuidePagesTest {
     mvc.perform(post("/standin/lamp-meter").param("lamp", "led").param("light", "12"));
     try {
       page("")
-          .andExpect(content().string(containsString("The appointment waits")))
-          .andExpect(content().string(containsString("of its first light")));
+          .andExpect(content().string(containsString("The appointment is waiting")))
+          .andExpect(content().string(containsString("of its original output")));
       press("done", "step", next)
-          .andExpect(content().string(containsString("The appointment waits")));
+          .andExpect(content().string(containsString("The appointment is waiting")));
 
       visits.choose(SET, Map.of("lamp", "uv"));
       assertThat(current().id()).isEqualTo(next);
@@ -129,7 +130,7 @@ class GuidePagesTest {
   void everyTimeItWasBegunHasItsOwnRecordTheLastFirst() throws Exception {
     int before = bench.records(SET).size();
     press("skip", "step", current().id(), "reason", "the first time");
-    beginAnew();
+    startOver();
     press("skip", "step", current().id(), "reason", "the second time");
 
     assertThat(bench.records(SET)).hasSize(before + 1);
@@ -142,13 +143,13 @@ class GuidePagesTest {
   @Test
   void theRecordReadsTheSameWhenTheSetIsChangedAfterwards() throws Exception {
     press("skip", "step", current().id(), "reason", "clean already");
-    String shape = current().title();
+    String shape = BenchWords.name(current());
     press("skip", "step", current().id(), "reason", "no time");
     visits.choose(SET, Map.of("visit", "REMOVAL"));
     try {
       page("/record")
           .andExpect(content().string(containsString(shape)))
-          .andExpect(content().string(containsString("left out: no time")));
+          .andExpect(content().string(containsString("skipped: no time")));
     } finally {
       visits.choose(SET, Map.of("visit", "NEW_SET"));
     }
@@ -159,7 +160,7 @@ class GuidePagesTest {
     editor.leaveOut(SET, Set.of(PrepStep.DUST, PrepStep.PRIMER));
     try {
       String warning = "Preparation left out: dusted off; primer, fully dry. It lifts sooner.";
-      beginAnew();
+      startOver();
       mvc.perform(get("/sets/{id}/bench", SET))
           .andExpect(content().string(containsString(warning)));
       page("/record").andExpect(content().string(containsString(warning)));
@@ -168,7 +169,7 @@ class GuidePagesTest {
               .filter(step -> step.dose().isPresent())
               .findFirst()
               .orElseThrow();
-      assertThat(first.cautions()).contains(warning);
+      assertThat(BenchWords.cautions(first)).contains(warning);
       assertThat(visits.of(SET).plan().left()).extracting(Step::kind).doesNotContain(StepKind.DUST);
     } finally {
       editor.leaveOut(SET, Set.of());

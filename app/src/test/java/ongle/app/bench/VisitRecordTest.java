@@ -64,10 +64,10 @@ class VisitRecordTest {
 
     assertThat(record().toKnow())
         .containsExactly(
-            "2 left out",
+            "2 skipped",
             "1 late or outside their time",
-            "1× product on skin",
-            "1× heat in the lamp");
+            "1 × product on skin",
+            "1 × heat in the lamp");
   }
 
   @Test
@@ -78,7 +78,7 @@ class VisitRecordTest {
     happens(Event.Type.DONE, "DUST", "", "");
 
     assertThat(record().toKnow()).isEmpty();
-    assertThat(record().rows()).extracting(VisitRecord.Row::remark).contains("left out: no brush.");
+    assertThat(record().rows()).extracting(VisitRecord.Row::remark).contains("skipped: no brush.");
   }
 
   @Test
@@ -88,7 +88,7 @@ class VisitRecordTest {
     happens(Event.Type.PAUSED, "", "", "");
     assertThat(last().title()).isEqualTo("Paused");
     happens(Event.Type.RESUMED, "", "", "");
-    assertThat(last().title()).isEqualTo("Went on");
+    assertThat(last().title()).isEqualTo("Resumed");
     happens(Event.Type.STARTED, "CURE", "", "");
     assertThat(last().title()).isEqualTo("Step CURE");
     int told = record().rows().size();

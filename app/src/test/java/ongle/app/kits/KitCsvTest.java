@@ -108,7 +108,7 @@ class KitCsvTest {
 
   @Test
   void whatIsNoKitSaysWhatIsMissing() {
-    assertThat(read("a,b\n1,2\n").remarks().get(0)).contains("no \"number\"");
+    assertThat(read("a,b\n1,2\n").remarks().get(0)).contains("no “number”");
     assertThat(read("number,width_mm\n1,2\n").remarks().get(0)).contains("depth_mm");
     assertThat(read("").kind()).isNull();
     assertThatThrownBy(() -> CsvText.of(new byte[] {1, 0, 2, 0, 0}))

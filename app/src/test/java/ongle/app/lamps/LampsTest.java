@@ -51,7 +51,7 @@ class LampsTest {
     add("Nightlight", "0, 60")
         .andExpect(content().string(containsString("1 to 300 s")))
         .andExpect(content().string(containsString("Nightlight")));
-    add("", "60").andExpect(content().string(containsString("needs a name")));
+    add("", "60").andExpect(content().string(containsString("Give it a name")));
     add("Nightlight", "").andExpect(content().string(containsString("as whole numbers")));
     assertThat(lamps.all()).noneMatch(kept -> kept.lamp().label().equals("Nightlight"));
   }

@@ -11,6 +11,7 @@ import ongle.core.nail.Finger;
 import ongle.core.nail.PlateCondition;
 import ongle.core.nail.PlateFinding;
 import ongle.core.nail.SkinState;
+import ongle.core.plan.Caution;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -76,7 +77,8 @@ class LookOverPagesTest {
 
     pages.change(LOOK + "/L4/anyway", "reason", "a week old, closed and dry");
     assertThat(set().of(Finger.L4).stopped()).isFalse();
-    assertThat(set().of(Finger.L4).cautions()).anyMatch(text -> text.contains("a week old"));
+    assertThat(set().of(Finger.L4).cautions())
+        .contains(new Caution.BuiltAnyway("a week old, closed and dry"));
 
     pages.change(LOOK + "/L4", "skin", "DRY");
     pages.change(LOOK + "/L4", "skin", "CUT");

@@ -96,7 +96,7 @@ class PictureTest {
     }
     endless.write(whole, whole.length - 2, 2);
     assertThatThrownBy(() -> Picture.of(endless.toByteArray()))
-        .hasMessageContaining("goes over itself 5001 times");
+        .hasMessageContaining("in 5001 passes");
   }
 
   @Test

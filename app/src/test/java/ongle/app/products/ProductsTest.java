@@ -14,6 +14,7 @@ import java.util.Map;
 import java.util.UUID;
 import ongle.app.SalonTest;
 import ongle.app.visits.VisitPlanner;
+import ongle.app.words.Words;
 import ongle.core.bench.BenchPlan;
 import ongle.core.bench.StepKind;
 import ongle.core.nail.Finger;
@@ -88,20 +89,20 @@ class ProductsTest {
     mvc.perform(get("/products").param("product", product.code()))
         .andExpect(content().string(containsString("name=\"fullSeconds\"")))
         .andExpect(content().string(containsString("value=\"120\"")));
-    assertThat(products.material(product.code()).orElseThrow().label()).isEqualTo("Test gel A");
+    assertThat(Words.of(products.material(product.code()).orElseThrow())).isEqualTo("Test gel A");
   }
 
   @ParameterizedTest
   @CsvSource(
       delimiter = ';',
       value = {
-        "label;;needs a name",
+        "label;;Give it a name",
         "origin;;where the figures come from",
         "modulus;stiff;50 to 20000 MPa",
         "strength;0;1 to 500 MPa",
         "density;NaN;0.50 to 5.00",
         "shrinkage;60;0.00 to 0.50",
-        "fullSeconds;0;Seconds in LED lamp",
+        "fullSeconds;0;Seconds in LED",
         "flashSeconds;120;Shorter than the full cure",
         "wavelengths;green;Whole numbers from 300 to 500 nm",
         "clearReach;-1;0.05 to 5.00 mm"

@@ -11,8 +11,8 @@ import java.util.List;
 import java.util.UUID;
 import ongle.app.SalonTest;
 import ongle.app.visits.VisitPlanner;
+import ongle.app.words.BenchWords;
 import ongle.core.bench.Routine;
-import ongle.core.bench.Step;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
@@ -63,7 +63,7 @@ class RoutineTest {
   }
 
   private List<String> titles(long set) {
-    return visits.of(set).plan().left().stream().map(Step::title).toList();
+    return visits.of(set).plan().left().stream().map(BenchWords::name).toList();
   }
 
   @Test

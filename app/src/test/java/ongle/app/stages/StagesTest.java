@@ -94,7 +94,7 @@ class StagesTest {
   @Test
   void aHandlePulledPastItsRangeIsHeldToIt() throws Exception {
     assertThat(page("/sets/3/structure/L4/try?BARREL_DEPTH=480"))
-        .contains("barrel depth 50 % of the width");
+        .contains("C-curve 50 % of the width");
     assertThat(page("/sets/3/structure/L4/try?APEX_THICKNESS=-7")).contains("apex 0.30 mm thick");
   }
 
@@ -103,7 +103,7 @@ class StagesTest {
     change("/sets/3/structure/L5/EDGE_THICKNESS", "value", "0.5", "seen", "");
     String answer =
         change("/sets/3/structure/L5/handle", "EDGE_THICKNESS", "0.8", "seen-EDGE_THICKNESS", "");
-    assertThat(answer).contains("Another window changed this to 0.50").contains("Not saved");
+    assertThat(answer).contains("Changed to 0.50 in another window").contains("Not saved");
     assertThat(page("/sets/3/structure?finger=L5")).contains("value=\"0.50\"");
     change("/sets/3/structure/L5/computed");
     assertThat(page("/sets/3/structure?finger=L5")).doesNotContain("value=\"0.50\"");
@@ -169,7 +169,7 @@ class StagesTest {
         .containsPattern("Form \\w: cut the mouth [0-9.]+ mm deeper")
         .contains("relief cuts");
     assertThat(page("/sets/3/fit?finger=R3")).contains("Set it 7° up against the plate");
-    assertThat(page("/sets/6/fit?finger=R4")).contains("Turn it 6° to the thumb");
+    assertThat(page("/sets/6/fit?finger=R4")).contains("Turn it 6° towards the thumb");
     assertThat(page("/sets/2/fit?finger=R3")).contains("Free-hand, 3.6 mm past the stress line");
     assertThat(page("/sets/3/structure?finger=R3")).contains("Form on this plate").contains("7°");
   }
@@ -177,7 +177,7 @@ class StagesTest {
   @Test
   void anotherWayIsTakenByHandAndGivenBack() throws Exception {
     assertThat(change("/sets/8/fit/R3/way", "way", "OVERLAY")).contains("Overlay on the natural");
-    assertThat(page("/sets/8/shape")).contains("as long as this way of building goes");
+    assertThat(page("/sets/8/shape")).contains("as long as this method goes");
     assertThat(change("/sets/8/fit/R3/way")).doesNotContain("Overlay on the natural nail");
     assertThat(ask(post("/sets/8/fit/R3/way").param("way", "MAGIC")).getStatus()).isEqualTo(400);
   }
@@ -186,7 +186,7 @@ class StagesTest {
   void aHandThatHoldsTacksKeepsTheNailsShortAndSaysSo() throws Exception {
     String page = page("/sets/6/shape");
     assertThat(page)
-        .contains("as long as this hand&#39;s work allows")
+        .contains("as long as this hand’s work allows")
         .contains("so that twins and neighbours look alike");
     assertThat(change("/sets/6/shape/does", "hand", "LEFT", "activity", "ORDINARY"))
         .doesNotContain("work allows");

@@ -85,7 +85,7 @@ class FindingsTest {
     assertThat(of(Map.of(Quantity.EDGE_THICKNESS, 1.4, Quantity.APEX_THICKNESS, 1.2)).notes())
         .anyMatch(note -> note.contains("a beak"));
     assertThat(of(Map.of(Quantity.EDGE_THICKNESS, 0.95, Quantity.APEX_THICKNESS, 1.6)).notes())
-        .anyMatch(note -> note.contains("A thick edge"));
+        .anyMatch(note -> note.contains("Thick edge"));
     assertThat(of(Map.of(Quantity.APEX_POSITION, 95.0)).notes())
         .anyMatch(note -> note.contains("too far forward for 21 days"));
     assertThat(of(Map.of(Quantity.BARREL_DEPTH, 5.0)).notes())
@@ -122,7 +122,7 @@ class FindingsTest {
     assertThat(of(plan).level()).isEqualTo("weak");
     assertThat(Remedy.of(plan, plan.nails().get(0), Product.STANDARD))
         .extracting(StructureWords::remedy)
-        .anyMatch(words -> words.matches("Deepen its barrel to \\d+ %"));
+        .anyMatch(words -> words.matches("Deepen its C-curve to \\d+ %"));
   }
 
   @Test
@@ -143,7 +143,7 @@ class FindingsTest {
   void aStoppedFingerIsOnlyCautioned() {
     Nail sore = new Nail(Finger.R3, 11, 12, 2, 0, 1, 0, 0, 2, PlateCondition.SOUND, SkinState.SORE);
     Findings findings = of(plan(Map.of(), sore));
-    assertThat(findings.verdict()).isEqualTo("Not to be built on");
+    assertThat(findings.verdict()).isEqualTo("Do not build on this finger");
     assertThat(findings.figures()).isEmpty();
   }
 

@@ -48,10 +48,10 @@ class VisitPlannerTest {
 
   @ParameterizedTest
   @CsvSource({
-    "room, 11, 12.0 to 35.0",
+    "room, 11, 12 to 35",
     "room, warm, Type a number",
     "pace, 20, 50 to 250",
-    "nozzle, 0, 1.0 to 8.0",
+    "nozzle, 0, 1.0 mm to 8.0 mm",
     "primer, NAIL_GLUE, Type a number"
   })
   void whatCannotBeChangesNothing(String name, String value, String why) {

@@ -43,7 +43,7 @@ public record BenchPlan(
     Map<Finger, Infill> infills,
     List<Step> left,
     List<Step> right,
-    List<String> refusals) {
+    List<CannotBegin> refusals) {
 
   /** Appointments are booked in steps of so many minutes. */
   public static final int BOOKED_IN = 5;
@@ -64,7 +64,7 @@ public record BenchPlan(
         infills.put(
             finger,
             wish.schools().rework() == Rework.REMOVE
-                ? infill.takenOff("Here everything old comes off.")
+                ? infill.takenOff(TakeOff.Plain.SALON_TAKES_OFF)
                 : infill);
       }
       if (wish.visit() != Visit.REMOVAL) {
@@ -76,7 +76,7 @@ public record BenchPlan(
                 .orElseGet(() -> Portion.of(nail, wish.habits())));
       }
     }
-    List<String> refusals = refusals(plan, wish);
+    List<CannotBegin> refusals = refusals(plan, wish);
     List<List<Step>> hands =
         refusals.isEmpty() ? steps(plan, wish, portions, infills) : List.of(List.of(), List.of());
     return new BenchPlan(plan, wish, portions, infills, hands.get(0), hands.get(1), refusals);
@@ -91,12 +91,12 @@ public record BenchPlan(
         .toList();
   }
 
-  private static List<String> refusals(SetPlan plan, BenchWish wish) {
+  private static List<CannotBegin> refusals(SetPlan plan, BenchWish wish) {
     if (Stream.of(Hand.values()).allMatch(hand -> worked(plan, wish, hand).isEmpty())) {
       return List.of(
           wish.visit() == Visit.REMOVAL
-              ? "There is no old product to take off: say in the look-over what is on the nails."
-              : "No finger may be built on today.");
+              ? CannotBegin.Plain.NOTHING_TO_TAKE_OFF
+              : CannotBegin.Plain.NO_FINGER_TO_BUILD_ON);
     }
     if (wish.visit() == Visit.REMOVAL) {
       return List.of();
@@ -109,6 +109,7 @@ public record BenchPlan(
     }
     return cures.stream()
         .flatMap(cure -> LampTime.refusal(wish.lamp(), cure).stream())
+        .<CannotBegin>map(CannotBegin.Lamp::new)
         .distinct()
         .toList();
   }
@@ -140,25 +141,25 @@ public record BenchPlan(
 
   private static Step both(
       StepKind kind, Routine.Line line, SetPlan plan, List<NailPlan> all, BenchWish wish) {
-    List<String> cautions = new ArrayList<>(kind.caution().stream().toList());
+    List<StepCaution> cautions = new ArrayList<>();
     if (kind == StepKind.SANITISE) {
       plan.nails().stream()
           .filter(NailPlan::stopped)
           .forEach(
               nail ->
                   cautions.add(
-                      nail.nail().finger().label()
-                          + ": not built on. "
-                          + nail.stop().orElseThrow().instead()));
+                      new StepCaution.NotBuiltOn(
+                          nail.nail().finger(), nail.stop().orElseThrow().why())));
     }
     return new Step(
         kind,
-        Routine.name(line),
+        line.name(),
+        Optional.empty(),
         Optional.empty(),
         all.stream().map(nail -> nail.nail().finger()).toList(),
         Job.work(kind.name(), kind.seconds() * wish.pace() / 100),
         Job.Window.OPEN,
-        kind.tool(),
+        Optional.empty(),
         Optional.empty(),
         Optional.empty(),
         Optional.empty(),

@@ -23,22 +23,15 @@ public record Finish(Colour colour, int coats) {
 
   /** Kinds of colour; dark ones let less light through. */
   public enum Colour {
-    CLEAR("clear", 0, 1.2),
-    PALE("pale colour", 2, 1.2),
-    DARK("dark colour", 3, 2.4);
-
-    private final String label;
+    CLEAR(0, 1.2),
+    PALE(2, 1.2),
+    DARK(3, 2.4);
     private final int usualCoats;
     private final double dose;
 
-    Colour(String label, int usualCoats, double dose) {
-      this.label = label;
+    Colour(int usualCoats, double dose) {
       this.usualCoats = usualCoats;
       this.dose = dose;
-    }
-
-    public String label() {
-      return label;
     }
 
     /** Coats it takes to cover. */

@@ -75,22 +75,12 @@ public final class Guide {
   public record Clock(What what, Step step, Instant opens, Instant closes) {
     /** What a clock counts. */
     public enum What {
-      LAMP("in the lamp"),
-      SOAK("soaking"),
-      WORKING("working time"),
-      PINCH("pinch"),
-      FREEZE("into the lamp before it runs"),
-      SETTLE("drying or hardening");
-
-      private final String label;
-
-      What(String label) {
-        this.label = label;
-      }
-
-      public String label() {
-        return label;
-      }
+      LAMP,
+      SOAK,
+      WORKING,
+      PINCH,
+      FREEZE,
+      SETTLE
     }
   }
 
@@ -331,7 +321,7 @@ public final class Guide {
    * What to do at once about product on skin or heat that was noted; empty once the work has gone
    * on.
    */
-  public Optional<String> urgent() {
+  public Optional<Urgent> urgent() {
     Optional<Event> last = Optional.empty();
     for (Event event : events) {
       if (event.type().moves() || event.type() == Event.Type.BACK) {
@@ -343,11 +333,9 @@ public final class Guide {
     return last.map(
         event ->
             event.type() == Event.Type.SKIN
-                ? "Product on skin: wipe it off now, before it hardens or meets the lamp, then soap"
-                    + " and water."
-                : "Hand out. Wait until the warmth is over, then in again for the "
-                    + plan.step(event.step()).map(step -> left(step).toSeconds()).orElse(0L)
-                    + " s that are left, in short dips.");
+                ? new Urgent.ProductOnSkin()
+                : new Urgent.Heat(
+                    plan.step(event.step()).map(step -> left(step).toSeconds()).orElse(0L)));
   }
 
   /** What goes on by itself. */
@@ -497,23 +485,23 @@ public final class Guide {
   public Answer done(String step, String with, Instant now) {
     Optional<Step> current = current();
     if (current.isEmpty() || !current.get().id().equals(step)) {
-      return Answer.refused("That step is behind already: counted once.");
+      return Answer.refused(Refusal.Plain.BEHIND_ALREADY);
     }
     if (paused) {
-      return Answer.refused("Paused. Go on first.");
+      return Answer.refused(Refusal.Plain.PAUSED);
     }
     Optional<Event> last =
         events.stream().filter(event -> event.type().moves()).reduce((a, b) -> b);
     if (last.filter(event -> now.isBefore(event.at().plus(BOUNCE))).isPresent()) {
-      return Answer.refused("Pressed twice: counted once.");
+      return Answer.refused(Refusal.Plain.PRESSED_TWICE);
     }
     Optional<Past> busy = busy(current.get(), now);
     if (busy.isPresent()) {
       long seconds = Duration.between(now, busy.get().ends()).toSeconds() + 1;
       return Answer.refused(
-          (busy.get().step().job().lamp() ? "The lamp still runs " : "Still soaking ")
-              + seconds
-              + " s.");
+          busy.get().step().job().lamp()
+              ? new Refusal.LampRuns(seconds)
+              : new Refusal.Soaks(seconds));
     }
     return new Answer(
         Optional.of(
@@ -522,7 +510,7 @@ public final class Guide {
                 current.get().runsByItself() ? Event.Type.STARTED : Event.Type.DONE,
                 step,
                 with)),
-        "");
+        Optional.empty());
   }
 
   /** What runs by itself and holds what the step needs. */
@@ -544,12 +532,13 @@ public final class Guide {
    */
   public Answer skip(String step, String reason, Instant now) {
     if (current().filter(one -> one.id().equals(step)).isEmpty()) {
-      return Answer.refused("That step is behind already.");
+      return Answer.refused(Refusal.Plain.BEHIND_ALREADY);
     }
     if (reason.isBlank()) {
-      return Answer.refused("Say why it is left out; it is kept with the visit.");
+      return Answer.refused(Refusal.Plain.NO_REASON);
     }
-    return new Answer(Optional.of(new Event(now, Event.Type.SKIPPED, step, reason.strip())), "");
+    return new Answer(
+        Optional.of(new Event(now, Event.Type.SKIPPED, step, reason.strip())), Optional.empty());
   }
 
   /**
@@ -560,15 +549,16 @@ public final class Guide {
   public Answer first(String step, Instant now) {
     return instead(now).filter(one -> one.id().equals(step)).isPresent()
         ? noted(Event.of(now, Event.Type.FIRST, step))
-        : Answer.refused("That cannot come first now.");
+        : Answer.refused(Refusal.Plain.CANNOT_COME_FIRST);
   }
 
   /** Takes the last step back. */
   public Answer back(Instant now) {
     return past.keySet().stream()
         .reduce((a, b) -> b)
-        .map(step -> new Answer(Optional.of(Event.of(now, Event.Type.BACK, step)), ""))
-        .orElseGet(() -> Answer.refused("Nothing to take back."));
+        .map(
+            step -> new Answer(Optional.of(Event.of(now, Event.Type.BACK, step)), Optional.empty()))
+        .orElseGet(() -> Answer.refused(Refusal.Plain.NOTHING_TO_TAKE_BACK));
   }
 
   /**
@@ -578,16 +568,20 @@ public final class Guide {
    */
   public Answer note(Event.Type type, String step, String text, Instant now) {
     if (!step.isEmpty() && plan.step(step).isEmpty()) {
-      return Answer.refused("There is no such step in this appointment.");
+      return Answer.refused(Refusal.Plain.NO_SUCH_STEP);
     }
     return switch (type) {
       case PAUSED ->
-          paused ? Answer.refused("Paused already.") : noted(new Event(now, type, step, text));
+          paused
+              ? Answer.refused(Refusal.Plain.PAUSED_ALREADY)
+              : noted(new Event(now, type, step, text));
       case RESUMED ->
-          paused ? noted(new Event(now, type, step, text)) : Answer.refused("Not paused.");
+          paused
+              ? noted(new Event(now, type, step, text))
+              : Answer.refused(Refusal.Plain.NOT_PAUSED);
       case NOTE ->
           text.isBlank()
-              ? Answer.refused("Write a word to note.")
+              ? Answer.refused(Refusal.Plain.EMPTY_NOTE)
               : noted(new Event(now, type, step, text.strip()));
       case SKIN -> noted(new Event(now, type, step, text.strip()));
       case HEAT ->
@@ -595,14 +589,13 @@ public final class Guide {
               .filter(run -> run.step().job().lamp())
               .findFirst()
               .map(run -> noted(new Event(now, type, run.step().id(), text.strip())))
-              .orElseGet(() -> Answer.refused("No hand is in the lamp."));
-      case BEGIN, DONE, STARTED, SKIPPED, BACK, FIRST ->
-          Answer.refused("That is not noted but done.");
+              .orElseGet(() -> Answer.refused(Refusal.Plain.NO_HAND_IN_LAMP));
+      case BEGIN, DONE, STARTED, SKIPPED, BACK, FIRST -> Answer.refused(Refusal.Plain.NOT_A_NOTE);
     };
   }
 
   private static Answer noted(Event event) {
-    return new Answer(Optional.of(event), "");
+    return new Answer(Optional.of(event), Optional.empty());
   }
 
   /**
@@ -611,9 +604,9 @@ public final class Guide {
    * @param event to note; empty when refused
    * @param why it is refused; empty when it is not
    */
-  public record Answer(Optional<Event> event, String why) {
-    static Answer refused(String why) {
-      return new Answer(Optional.empty(), why);
+  public record Answer(Optional<Event> event, Optional<Refusal> why) {
+    static Answer refused(Refusal why) {
+      return new Answer(Optional.empty(), Optional.of(why));
     }
   }
 }

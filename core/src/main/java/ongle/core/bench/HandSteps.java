@@ -6,6 +6,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Function;
 import java.util.function.Predicate;
 import java.util.stream.Stream;
@@ -26,6 +27,7 @@ import ongle.core.product.Handling;
 import ongle.core.product.LightCure;
 import ongle.core.product.Product;
 import ongle.core.schedule.Job;
+import ongle.core.wear.PrepStep;
 
 /** The steps of one hand in its order, from the routine, the plan and what is on the nails. */
 final class HandSteps {
@@ -90,7 +92,8 @@ final class HandSteps {
   }
 
   private void own(Routine.Line line) {
-    Draft step = draft(StepKind.OWN, nails).titled(line.name().orElseThrow());
+    Draft step = draft(StepKind.OWN, nails);
+    step.name = line.name();
     step.id = line.code() + "." + hand.name().charAt(0);
     step.seconds = line.ownSeconds();
     step.add();
@@ -109,7 +112,7 @@ final class HandSteps {
       return;
     }
     Draft step = draft(kind, on);
-    line.name().ifPresent(step::titled);
+    step.name = line.name();
     switch (kind) {
       case SHORTEN -> shortening(step);
       case SOFTEN -> step.settles = SOFTENER_WORKS;
@@ -173,8 +176,8 @@ final class HandSteps {
     List<NailPlan> shaped =
         step.on.stream().filter(NailPlan::overlay).filter(nail -> nail.extension() > 0).toList();
     if (!shaped.isEmpty()) {
-      step.titled("File the natural edge to its shape");
-      shaped.stream().map(nail -> nail.shape().filed()).distinct().forEach(step.hints::add);
+      step.variant = Optional.of(Step.Variant.EDGE_TO_SHAPE);
+      filed(step, shaped);
     }
   }
 
@@ -182,49 +185,51 @@ final class HandSteps {
     boolean file = wish.schools().cuticleTool() == CuticleTool.ELECTRIC_FILE;
     boolean delicate = step.on.stream().anyMatch(HandSteps::delicate);
     boolean cut = step.on.stream().anyMatch(HandSteps::cut);
-    step.tool = "pusher and wooden stick, by hand";
+    step.tool(Tool.Plain.PUSHER_AND_STICK);
     if (file && !delicate && !cut) {
-      step.tool = "electric file, fine bit";
+      step.tool(Tool.Plain.ELECTRIC_FILE_FINE_BIT);
       step.bit = Optional.of(Bit.CUTICLE);
-      step.cautions.add("Never rest the bit; the bit maker’s speed comes first.");
+      step.cautions.add(new StepCaution.NeverRest());
     } else if (file) {
-      step.hints.add(
-          named(step.on, nail -> delicate(nail) || cut(nail)) + ": by hand, no electric file.");
+      step.hints.add(new Hint.ByHand(fingers(step.on, nail -> delicate(nail) || cut(nail))));
     }
     if (cut) {
-      step.tool = "wooden stick; nothing that can cut again";
-      step.cautions.add("Open cut: " + named(step.on, HandSteps::cut) + ". Keep off it.");
+      step.tool(Tool.Plain.STICK_ONLY);
+      step.cautions.add(new StepCaution.OpenCut(fingers(step.on, HandSteps::cut)));
     }
   }
 
   private static void shining(Draft step) {
     if (step.on.stream().allMatch(HandSteps::delicate)) {
-      step.tool = "240 file";
+      step.tool(Tool.Plain.FINE_FILE);
     } else if (step.on.stream().anyMatch(HandSteps::delicate)) {
-      step.hints.add(named(step.on, HandSteps::delicate) + ": 220 to 240, hardly any pressure.");
+      step.hints.add(new Hint.Gently(fingers(step.on, HandSteps::delicate)));
     }
     step.on.stream()
         .filter(HandSteps::delicate)
-        .flatMap(nail -> nail.nail().condition().cautions().stream())
+        .flatMap(nail -> nail.nail().condition().findings().stream())
         .distinct()
-        .forEach(step.cautions::add);
+        .forEach(finding -> step.cautions.add(new StepCaution.Plate(finding)));
   }
 
   private void priming(Draft step) {
     boolean cut = step.on.stream().anyMatch(HandSteps::cut);
     switch (wish.schools().primer()) {
       case ACID -> {
-        step.tool = "acid primer, an almost dry brush";
+        step.tool(Tool.Plain.ACID_PRIMER);
         step.settles = ACID_DRIES;
       }
       case ACID_FREE -> {
-        step.tool = "acid-free primer, an almost dry brush";
+        step.tool(Tool.Plain.ACID_FREE_PRIMER);
         step.settles = ACID_FREE_DRIES;
       }
-      case BASE -> step.titled("Rub in the base").tool = "base, stiff brush";
+      case BASE -> {
+        step.variant = Optional.of(Step.Variant.BASE_RUBBED_IN);
+        step.tool(Tool.Plain.BASE_AND_BRUSH);
+      }
     }
     if (cut) {
-      step.cautions.add("Open cut: no primer or product near it.");
+      step.cautions.add(new StepCaution.NothingNearCut());
     }
   }
 
@@ -280,7 +285,7 @@ final class HandSteps {
     if (wish.schools().cuticleTool() == CuticleTool.ELECTRIC_FILE
         && step.on.stream().noneMatch(HandSteps::delicate)) {
       step.bit = Optional.of(bit);
-      step.cautions.add("Never rest the bit; the bit maker’s speed comes first.");
+      step.cautions.add(new StepCaution.NeverRest());
     }
   }
 
@@ -311,7 +316,16 @@ final class HandSteps {
         });
     if (steps.size() > begins) {
       settled(begins); // primer has to be dry before the first product
-      steps.set(begins, steps.get(begins).warned(nails.get(0).wearing().caution().stream()));
+      Set<PrepStep> skipped = nails.get(0).wearing().skipped();
+      if (!skipped.isEmpty()) {
+        steps.set(
+            begins,
+            steps
+                .get(begins)
+                .warned(
+                    Stream.of(
+                        new StepCaution.PreparationSkipped(skipped.stream().sorted().toList()))));
+      }
     }
     List<NailPlan> formed =
         inOrder.stream().filter(nail -> onForm(nail) && !infilled(nail)).toList();
@@ -352,7 +366,7 @@ final class HandSteps {
         draft(StepKind.TIP_WELL, one).add();
         Draft on = draft(StepKind.TIP_ON, one);
         boolean glued = wish.schools().attachment() == TipAttachment.GLUE;
-        on.tool = wish.schools().attachment().label();
+        on.tool(new Tool.Holds(wish.schools().attachment()));
         on.settles = glued ? GLUE_HOLDS : 0;
         on.add();
         if (!glued) {
@@ -366,7 +380,7 @@ final class HandSteps {
             .form()
             .map(pick -> pick.fit().sides())
             .filter(sides -> sides != FormFit.Sides.AS_THEY_ARE)
-            .ifPresent(sides -> cut.hints.add(sides.label()));
+            .ifPresent(sides -> cut.hints.add(new Hint.Sides(sides)));
         cut.add();
         draft(StepKind.FORM_SET, one).add();
       }
@@ -597,7 +611,7 @@ final class HandSteps {
             .max(Comparator.naturalOrder())
             .orElse(Layers.Advice.NONE);
     if (advice != Layers.Advice.NONE && kind != StepKind.UNDERSIDE) {
-      step.hints.add(advice.label());
+      step.hints.add(new Hint.Heat(advice));
     }
     step.add();
   }
@@ -630,10 +644,10 @@ final class HandSteps {
         electric(step, Bit.SURFACE);
       }
       if (kind != StepKind.SURFACE && kind != StepKind.UNDERNEATH) {
-        step.on.stream().map(nail -> nail.shape().filed()).distinct().forEach(step.hints::add);
+        filed(step, step.on);
       }
       if (first && routine == FilingRoutine.NONE && !none) {
-        step.hints.add("Only levelling gel can do without filing.");
+        step.hints.add(new Hint.HasToBeFiled());
       }
       first = false;
       step.add();
@@ -647,7 +661,7 @@ final class HandSteps {
     Finish finish = wish.finish();
     for (int i = 1; i <= finish.coats(); i++) {
       Draft coat = draft(StepKind.COLOUR, nails).counted(i, finish.coats());
-      coat.tool = finish.colour().label();
+      coat.tool(new Tool.Coat(finish.colour()));
       coat.add();
       cureCoat(finish.cure());
     }
@@ -670,26 +684,33 @@ final class HandSteps {
     return new Draft(kind, on);
   }
 
-  private static String named(List<NailPlan> on, Predicate<NailPlan> which) {
-    return String.join(
-        ", ", on.stream().filter(which).map(nail -> nail.nail().finger().digit().label()).toList());
+  private static List<Digit> fingers(List<NailPlan> on, Predicate<NailPlan> which) {
+    return on.stream().filter(which).map(nail -> nail.nail().finger().digit()).toList();
+  }
+
+  private static void filed(Draft step, List<NailPlan> on) {
+    on.stream()
+        .map(nail -> nail.shape().filing())
+        .distinct()
+        .forEach(filing -> step.hints.add(new Hint.Filed(filing)));
   }
 
   /** A step being put together. */
   private final class Draft {
     private final StepKind kind;
     private final List<NailPlan> on;
-    private final List<String> hints = new ArrayList<>();
-    private final List<String> cautions = new ArrayList<>();
+    private final List<Hint> hints = new ArrayList<>();
+    private final List<StepCaution> cautions = new ArrayList<>();
     private String id;
-    private String title;
+    private Optional<String> name = Optional.empty();
+    private Optional<Step.Variant> variant = Optional.empty();
     private int seconds;
     private boolean technician = true;
     private boolean lamp;
     private int settles;
     private boolean needsSettled;
     private Job.Window window = Job.Window.OPEN;
-    private String tool;
+    private Optional<Tool> tool = Optional.empty();
     private Optional<Bit> bit = Optional.empty();
     private Optional<Dose> dose = Optional.empty();
     private int number = 1;
@@ -699,15 +720,11 @@ final class HandSteps {
     Draft(StepKind kind, List<NailPlan> on) {
       this.kind = kind;
       this.on = on;
-      this.title = kind.title();
-      this.tool = kind.tool();
       this.seconds = kind.seconds() * on.size() * wish.pace() / 100;
-      kind.caution().ifPresent(cautions::add);
     }
 
-    Draft titled(String name) {
-      title = name;
-      return this;
+    void tool(Tool other) {
+      tool = Optional.of(other);
     }
 
     Draft counted(int which, int ofAll) {
@@ -721,7 +738,7 @@ final class HandSteps {
       technician = false;
       lamp = true;
       seconds = (int) time.duration().toSeconds();
-      tool = wish.lamp().label() + ", " + time.programme().label();
+      tool(new Tool.Lit(wish.lamp().label(), time.programme().label()));
     }
 
     void add() {
@@ -729,14 +746,15 @@ final class HandSteps {
           kind.scope() == StepKind.Scope.FINGER
               ? on.get(0).nail().finger().name()
               : hand.name().substring(0, 1);
-      String name = id != null ? id : kind + "." + where + "." + serialOf(where);
+      String called = id != null ? id : kind + "." + where + "." + serialOf(where);
       steps.add(
           new Step(
               kind,
-              title,
+              name,
+              variant,
               Optional.of(hand),
               on.stream().map(nail -> nail.nail().finger()).toList(),
-              new Job(name, technician, lamp, seconds, settles, needsSettled, planned()),
+              new Job(called, technician, lamp, seconds, settles, needsSettled, planned()),
               window,
               tool,
               bit,

@@ -27,7 +27,7 @@ public record Infill(
     double apexTo,
     double share,
     Build.Volumes shares,
-    Optional<String> removal) {
+    Optional<TakeOff> removal) {
   /** A gap over this share of the plate leaves too little held; a planning figure of our own. */
   public static final double WIDEST_GAP_SHARE = 0.35;
 
@@ -100,7 +100,7 @@ public record Infill(
   }
 
   /** The same nail, taken off instead; what already speaks against the infill stays the reason. */
-  Infill takenOff(String why) {
+  Infill takenOff(TakeOff why) {
     return new Infill(
         gap,
         shortenBy,
@@ -112,29 +112,22 @@ public record Infill(
         removal.or(() -> Optional.of(why)));
   }
 
-  private static Optional<String> removal(NailPlan plan, double regrowth) {
+  private static Optional<TakeOff> removal(NailPlan plan, double regrowth) {
     if (regrowth > WIDEST_GAP_SHARE * plan.nail().plateLength()) {
-      return Optional.of(
-          "Grown out over more than "
-              + Math.round(100 * WIDEST_GAP_SHARE)
-              + " % of the plate: too little of it is held.");
+      return Optional.of(new TakeOff.GrownOut((int) Math.round(100 * WIDEST_GAP_SHARE)));
     }
     if (plan.nail().condition().has(PlateFinding.DAMAGED)) {
-      return Optional.of("The plate under it is damaged: it has to be seen.");
+      return Optional.of(TakeOff.Plain.PLATE_DAMAGED);
     }
     return switch (plan.seen().earlier()) {
-      case UNKNOWN -> Optional.of("Nobody knows what it is; nothing new is built on it.");
-      case NONE, POLISH -> Optional.of("There is no build to fill.");
-      case GEL_POLISH -> Optional.of("Gel polish is renewed, not filled.");
+      case UNKNOWN -> Optional.of(TakeOff.Plain.UNKNOWN_PRODUCT);
+      case NONE, POLISH -> Optional.of(TakeOff.Plain.NOTHING_TO_FILL);
+      case GEL_POLISH -> Optional.of(TakeOff.Plain.GEL_POLISH);
       case SOAK_OFF_GEL, HARD_GEL, ACRYLIC, POLY_GEL ->
           matches(plan)
               ? Optional.empty()
               : Optional.of(
-                  "It is "
-                      + plan.seen().earlier().label()
-                      + "; "
-                      + plan.build().product().label()
-                      + " on it would part at the seam.");
+                  new TakeOff.OtherProduct(plan.seen().earlier(), plan.build().product()));
     };
   }
 

@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import ongle.core.Code;
 
 /**
  * The steps of a salon in its order. Where a whole chapter of steps belongs together it is one
@@ -38,7 +39,8 @@ public record Routine(List<Line> lines) {
    * @param ownSeconds for one hand, of a salon's own step; 0 for the others
    * @param follows what an own step has to come after, by code; empty for nothing
    */
-  public record Line(String code, Optional<String> name, int ownSeconds, Optional<String> follows) {
+  public record Line(String code, Optional<String> name, int ownSeconds, Optional<String> follows)
+      implements Code {
     static Line of(String code) {
       return new Line(code, Optional.empty(), 0, Optional.empty());
     }
@@ -48,26 +50,107 @@ public record Routine(List<Line> lines) {
       return kind().isEmpty() && !CHAPTERS.contains(code);
     }
 
+    /** The chapter it stands for; empty for single steps. */
+    public Optional<Chapter> chapter() {
+      return CHAPTERS.contains(code) ? Optional.of(Chapter.valueOf(code)) : Optional.empty();
+    }
+
     /** The kind of step; empty for chapters and own steps. */
     public Optional<StepKind> kind() {
       return Optional.ofNullable(KINDS.get(code));
     }
   }
 
-  /**
-   * Something that has to stay before something else.
-   *
-   * @param why safety or chemistry asks for it
-   */
-  public record Rule(String before, String after, String why) {}
+  /** Something that safety or chemistry wants before something else. */
+  public enum Rule implements Code {
+    REMOVE_POLISH_BEFORE_OLD_PRODUCT("REMOVE_POLISH", OLD_PRODUCT),
+    OLD_PRODUCT_BEFORE_SHINE(OLD_PRODUCT, "SHINE"),
+    OLD_PRODUCT_BEFORE_SHORTEN(OLD_PRODUCT, "SHORTEN"),
+    SOFTEN_BEFORE_PUSH_BACK("SOFTEN", "PUSH_BACK"),
+    PUSH_BACK_BEFORE_CLEAR("PUSH_BACK", "CLEAR"),
+    CLEAR_BEFORE_SHINE("CLEAR", "SHINE"),
+    SOFTEN_BEFORE_WASH("SOFTEN", "WASH"),
+    PUSH_BACK_BEFORE_WASH("PUSH_BACK", "WASH"),
+    WASH_BEFORE_DEHYDRATE("WASH", "DEHYDRATE"),
+    SHINE_BEFORE_DUST("SHINE", "DUST"),
+    DUST_BEFORE_DEHYDRATE("DUST", "DEHYDRATE"),
+    TRIM_BEFORE_PRIME("TRIM", "PRIME"),
+    FREE_SKIN_BEFORE_SHINE("FREE_SKIN", "SHINE"),
+    SHORTEN_BEFORE_FIT_AND_BUILD("SHORTEN", FIT_AND_BUILD),
+    SHINE_BEFORE_CLEAR_DESK("SHINE", "CLEAR_DESK"),
+    CLEAR_DESK_BEFORE_FIT_AND_BUILD("CLEAR_DESK", FIT_AND_BUILD),
+    DEHYDRATE_BEFORE_PRIME("DEHYDRATE", "PRIME"),
+    PRIME_BEFORE_FIT_AND_BUILD("PRIME", FIT_AND_BUILD),
+    FIT_AND_BUILD_BEFORE_FILING(FIT_AND_BUILD, FILING),
+    FILING_BEFORE_BUFF(FILING, "BUFF"),
+    BUFF_BEFORE_CLEAN("BUFF", "CLEAN"),
+    CLEAN_BEFORE_COATS("CLEAN", COATS),
+    COATS_BEFORE_OIL(COATS, "OIL");
+
+    private final String before;
+    private final String after;
+
+    Rule(String before, String after) {
+      this.before = before;
+      this.after = after;
+    }
+  }
 
   /** A routine that cannot be worked. */
   public static final class Impossible extends IllegalArgumentException {
     private static final long serialVersionUID = 1;
 
-    Impossible(String why) {
-      super(why);
+    private final transient Trouble trouble;
+
+    Impossible(Trouble trouble) {
+      super(trouble.toString());
+      this.trouble = trouble;
     }
+
+    public Trouble trouble() {
+      return trouble;
+    }
+  }
+
+  /** Why a routine cannot be worked. */
+  public sealed interface Trouble extends Code {
+    /** A line stands there twice. */
+    record Twice(Line line) implements Trouble {}
+
+    /** A name that is blank or longer than this many letters. */
+    record NeedsName(int longest) implements Trouble {}
+
+    /** A step of the salon's own without a name, or with no time up to this many seconds. */
+    record NeedsTime(int longest) implements Trouble {}
+
+    /** Nobody touches a hand with unclean hands. */
+    record SanitiseFirst() implements Trouble {}
+
+    /** Two lines the wrong way round. */
+    record WrongOrder(Line before, Line after, Rule why) implements Trouble {}
+
+    /** The salon's own step stands before what it was told to follow. */
+    record OwnOrder(Line before, Line after) implements Trouble {}
+
+    /** A step that follows itself by way of others. */
+    record WaitsForItself(Line line) implements Trouble {}
+
+    /** A step nobody does without. */
+    record CannotBeLeftOut(StepKind kind) implements Trouble {}
+
+    /** Nothing of this code stands there. */
+    record NoSuchStep(String code) implements Trouble {}
+
+    /** More steps of the salon's own than anybody finds again. */
+    record TooMany(int most) implements Trouble {}
+  }
+
+  /** A chapter of steps that belong together. */
+  public enum Chapter implements Code {
+    OLD_PRODUCT,
+    FIT_AND_BUILD,
+    FILING,
+    COATS
   }
 
   private static final Set<String> CHAPTERS = Set.of(OLD_PRODUCT, FIT_AND_BUILD, FILING, COATS);
@@ -77,33 +160,6 @@ public record Routine(List<Line> lines) {
     EnumSet.allOf(StepKind.class).forEach(kind -> KINDS.put(kind.name(), kind));
     KINDS.remove(StepKind.OWN.name());
   }
-
-  /** What safety or chemistry fixes. */
-  public static final List<Rule> RULES =
-      List.of(
-          new Rule("REMOVE_POLISH", OLD_PRODUCT, "what is under the polish has to be seen"),
-          new Rule(OLD_PRODUCT, "SHINE", "the plate has to be bare first"),
-          new Rule(OLD_PRODUCT, "SHORTEN", "a nail under product is shortened with it"),
-          new Rule("SOFTEN", "PUSH_BACK", "softener works before the cuticle is moved"),
-          new Rule("PUSH_BACK", "CLEAR", "what is to be cleared has to be loose"),
-          new Rule("CLEAR", "SHINE", "a file over dead skin only smears it"),
-          new Rule("SOFTEN", "WASH", "what is washed off has to be on"),
-          new Rule("PUSH_BACK", "WASH", "softener is needed until then"),
-          new Rule("WASH", "DEHYDRATE", "residue of softener lifts product"),
-          new Rule("SHINE", "DUST", "dust under product lifts it"),
-          new Rule("DUST", "DEHYDRATE", "dehydrator turns dust to paste"),
-          new Rule("TRIM", "PRIME", "a fresh cut does not meet primer unseen"),
-          new Rule("FREE_SKIN", "SHINE", "the whole plate has to show"),
-          new Rule("SHORTEN", FIT_AND_BUILD, "tips and forms are fitted to the shortened edge"),
-          new Rule("SHINE", "CLEAR_DESK", "that is the last dust before product"),
-          new Rule("CLEAR_DESK", FIT_AND_BUILD, "dust in fresh product lifts it"),
-          new Rule("DEHYDRATE", "PRIME", "primer only works on a dry plate"),
-          new Rule("PRIME", FIT_AND_BUILD, "product goes on a primed plate"),
-          new Rule(FIT_AND_BUILD, FILING, "only hard product is filed"),
-          new Rule(FILING, "BUFF", "the buffer takes out the file’s scratches"),
-          new Rule("BUFF", "CLEAN", "dust under top coat shows"),
-          new Rule("CLEAN", COATS, "colour only holds on a clean nail"),
-          new Rule(COATS, "OIL", "oil before the lamp ruins the top coat"));
 
   public static final Routine USUAL =
       new Routine(
@@ -139,60 +195,48 @@ public record Routine(List<Line> lines) {
     Map<String, Integer> places = new HashMap<>();
     for (int i = 0; i < lines.size(); i++) {
       if (places.put(lines.get(i).code(), i) != null) {
-        throw new Impossible(lines.get(i).code() + " stands there twice");
+        throw new Impossible(new Trouble.Twice(lines.get(i)));
       }
     }
     for (Line line : lines) {
       if (line.name().filter(name -> name.isBlank() || name.length() > LONGEST_NAME).isPresent()) {
-        throw new Impossible("A step needs a name of up to " + LONGEST_NAME + " letters.");
+        throw new Impossible(new Trouble.NeedsName(LONGEST_NAME));
       }
       if (line.own()
           && (line.name().isEmpty() || line.ownSeconds() < 1 || line.ownSeconds() > LONGEST_OWN)) {
-        throw new Impossible(
-            "A step of your own needs a name and 1 to " + LONGEST_OWN + " seconds.");
+        throw new Impossible(new Trouble.NeedsTime(LONGEST_OWN));
       }
     }
     if (lines.isEmpty() || !lines.get(0).code().equals("SANITISE")) {
-      throw new Impossible(
-          StepKind.SANITISE.title() + " comes first: nobody touches a hand with unclean hands.");
+      throw new Impossible(new Trouble.SanitiseFirst());
     }
-    circle(lines).ifPresent(Routine::refuse);
-    Map<String, Line> byCode = new HashMap<>();
-    lines.forEach(line -> byCode.put(line.code(), line));
-    for (Rule rule : rules(lines)) {
-      Integer before = places.get(rule.before());
-      Integer after = places.get(rule.after());
+    waitsForItself(lines)
+        .ifPresent(
+            line -> {
+              throw new Impossible(new Trouble.WaitsForItself(line));
+            });
+    for (Rule rule : Rule.values()) {
+      Integer before = places.get(rule.before);
+      Integer after = places.get(rule.after);
       if (before != null && after != null && before > after) {
-        throw new Impossible(
-            name(byCode.get(rule.before()))
-                + " comes before "
-                + name(byCode.get(rule.after()))
-                + ": "
-                + rule.why()
-                + ".");
+        throw new Impossible(new Trouble.WrongOrder(lines.get(before), lines.get(after), rule));
+      }
+    }
+    for (Line line : lines) {
+      Integer before = line.follows().map(places::get).orElse(null);
+      if (before != null && before > places.get(line.code())) {
+        throw new Impossible(new Trouble.OwnOrder(lines.get(before), line));
       }
     }
     for (StepKind fixed : List.of(StepKind.DUST, StepKind.CLEAR_DESK, StepKind.OIL)) {
       if (!places.containsKey(fixed.name())) {
-        throw new Impossible(fixed.title() + " cannot be left out.");
+        throw new Impossible(new Trouble.CannotBeLeftOut(fixed));
       }
     }
   }
 
-  private static void refuse(String why) {
-    throw new Impossible(why);
-  }
-
-  private static List<Rule> rules(List<Line> lines) {
-    List<Rule> rules = new ArrayList<>(RULES);
-    for (Line line : lines) {
-      line.follows().ifPresent(code -> rules.add(new Rule(code, line.code(), "you said so")));
-    }
-    return rules;
-  }
-
   /** Own steps that each wait for the other. */
-  private static Optional<String> circle(List<Line> lines) {
+  private static Optional<Line> waitsForItself(List<Line> lines) {
     Map<String, Line> byCode = new HashMap<>();
     lines.forEach(line -> byCode.put(line.code(), line));
     for (Line line : lines) {
@@ -200,31 +244,12 @@ public record Routine(List<Line> lines) {
       Line at = line;
       while (at != null && at.follows().isPresent()) {
         if (!seen.add(at.code())) {
-          return Optional.of(
-              name(line) + " waits for itself: it can never come. Let it follow something else.");
+          return Optional.of(line);
         }
         at = byCode.get(at.follows().get());
       }
     }
     return Optional.empty();
-  }
-
-  /** What a line is called on screen. */
-  public static String name(Line line) {
-    return line.name()
-        .orElseGet(
-            () ->
-                line.kind()
-                    .map(StepKind::title)
-                    .orElseGet(
-                        () ->
-                            switch (line.code()) {
-                              case OLD_PRODUCT -> "Take off or thin old product";
-                              case FIT_AND_BUILD -> "Fit and build";
-                              case FILING -> "File";
-                              case COATS -> "Colour and top coat";
-                              default -> line.code();
-                            }));
   }
 
   public boolean has(String code) {
@@ -236,12 +261,12 @@ public record Routine(List<Line> lines) {
   }
 
   /** Why a line cannot be moved any further in that direction; empty when it can. */
-  public Optional<String> fixed(String code, int by) {
+  public Optional<Trouble> fixed(String code, int by) {
     try {
       moved(code, by);
       return Optional.empty();
     } catch (Impossible e) {
-      return Optional.of(e.getMessage());
+      return Optional.of(e.trouble());
     }
   }
 
@@ -253,7 +278,7 @@ public record Routine(List<Line> lines) {
    */
   public Routine moved(String code, int by) {
     List<Line> changed = new ArrayList<>(lines);
-    Line line = of(code).orElseThrow(() -> new Impossible("There is no step " + code + "."));
+    Line line = of(code).orElseThrow(() -> new Impossible(new Trouble.NoSuchStep(code)));
     int from = changed.indexOf(line);
     changed.remove(line);
     changed.add(Math.max(0, Math.min(changed.size(), from + by)), line);
@@ -290,7 +315,7 @@ public record Routine(List<Line> lines) {
    */
   public Routine withOwn(String code, String name, int seconds, String follows) {
     if (lines.stream().filter(Line::own).count() >= MOST_OWN) {
-      throw new Impossible("There is room for " + MOST_OWN + " steps of your own.");
+      throw new Impossible(new Trouble.TooMany(MOST_OWN));
     }
     List<Line> changed = new ArrayList<>(lines);
     int at = of(follows).map(changed::indexOf).orElse(changed.size() - 1);

@@ -3,6 +3,7 @@ package ongle.core.bench;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
+import ongle.core.Code;
 import ongle.core.cure.LampTime;
 import ongle.core.nail.Finger;
 import ongle.core.nail.Hand;
@@ -16,12 +17,13 @@ import ongle.core.schedule.Job;
  * One step of an appointment.
  *
  * @param kind of step
- * @param title what it is called in this salon
+ * @param name the salon gave it; empty for the usual one
+ * @param variant what it turns into on these nails; empty for the usual
  * @param hand it is done on; empty for both
  * @param fingers it is done on, in order
  * @param job its time and what it holds; its window is planned tighter than the product's
  * @param window in which the product wants it begun after the step before it on the hand
- * @param tool for these nails
+ * @param tool for these nails; empty for the kind's usual one
  * @param bit of the electric file; empty where it is not used
  * @param product laid; empty where none is
  * @param dose of it
@@ -30,16 +32,17 @@ import ongle.core.schedule.Job;
  * @param light of the lamp
  * @param targets what it works to on each nail; empty where nothing is measured
  * @param hints what to mind on these nails, most important first
- * @param cautions at this step
+ * @param cautions at this step, beside those of its kind
  */
 public record Step(
     StepKind kind,
-    String title,
+    Optional<String> name,
+    Optional<Variant> variant,
     Optional<Hand> hand,
     List<Finger> fingers,
     Job job,
     Job.Window window,
-    String tool,
+    Optional<Tool> tool,
     Optional<Bit> bit,
     Optional<Product> product,
     Optional<Dose> dose,
@@ -47,8 +50,16 @@ public record Step(
     int of,
     Optional<LampTime> light,
     List<Target> targets,
-    List<String> hints,
-    List<String> cautions) {
+    List<Hint> hints,
+    List<StepCaution> cautions) {
+  /** What a step turns into on some nails. */
+  public enum Variant implements Code {
+    /** The natural edge of an overlay gets the shape. */
+    EDGE_TO_SHAPE,
+    /** The salon rubs in a base instead of priming. */
+    BASE_RUBBED_IN
+  }
+
   public Step {
     fingers = List.copyOf(fingers);
     targets = List.copyOf(targets);
@@ -63,15 +74,16 @@ public record Step(
   /** The same with another time or hold. */
   Step with(Job other) {
     return new Step(
-        kind, title, hand, fingers, other, window, tool, bit, product, dose, number, of, light,
-        targets, hints, cautions);
+        kind, name, variant, hand, fingers, other, window, tool, bit, product, dose, number, of,
+        light, targets, hints, cautions);
   }
 
   /** The same with more to be careful of. */
-  Step warned(Stream<String> also) {
+  Step warned(Stream<? extends StepCaution> also) {
     return new Step(
         kind,
-        title,
+        name,
+        variant,
         hand,
         fingers,
         job,
@@ -85,7 +97,7 @@ public record Step(
         light,
         targets,
         hints,
-        Stream.concat(cautions.stream(), also).toList());
+        Stream.<StepCaution>concat(cautions.stream(), also).toList());
   }
 
   /** Whether it is done on that hand, alone or with the other. */

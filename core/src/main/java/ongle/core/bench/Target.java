@@ -21,38 +21,30 @@ public record Target(Finger finger, Measure measure, double value) {
 
   /** Everything a step can work to. */
   public enum Measure {
-    TAKE_OFF("take %s off where it is highest", "mm", 2),
-    LEAVE("leave %s on", "mm", 2),
-    FILE_A_SIDE("file %s off each side", "mm", 2),
-    WELL_BACK("cut the well back by %s", "mm", 1),
-    CUT_AT("cut %s beyond the stress line", "mm", 1),
-    MOUTH("cut the mouth %s deeper", "mm", 1),
-    TILT("set it %s against the plate", "°", 0),
-    AIM("turn it %s", "°", 0),
-    CLOSE("close it %s beyond the length", "mm", 1),
-    MARK("build to mark %s", "", 1),
-    APEX("apex %s thick", "mm", 2),
-    APEX_AT("apex %s from the cuticle", "mm", 1),
-    PINCH_TO("squeeze it to %s", "mm", 1),
-    LENGTH("%s beyond the stress line", "mm", 1),
-    FREE_EDGE("leave %s of the natural edge", "mm", 1),
-    STRAIGHT_TO("sides straight to %s", "mm", 1),
-    TIP_WIDTH("flat tip %s wide", "mm", 1),
-    EDGE("free edge %s thick", "mm", 2);
-
-    private final String phrase;
+    TAKE_OFF("mm", 2),
+    LEAVE("mm", 2),
+    FILE_A_SIDE("mm", 2),
+    WELL_BACK("mm", 1),
+    CUT_AT("mm", 1),
+    MOUTH("mm", 1),
+    TILT("°", 0),
+    AIM("°", 0),
+    CLOSE("mm", 1),
+    MARK("", 1),
+    APEX("mm", 2),
+    APEX_AT("mm", 1),
+    PINCH_TO("mm", 1),
+    LENGTH("mm", 1),
+    FREE_EDGE("mm", 1),
+    STRAIGHT_TO("mm", 1),
+    TIP_WIDTH("mm", 1),
+    EDGE("mm", 2);
     private final String unit;
     private final int decimals;
 
-    Measure(String phrase, String unit, int decimals) {
-      this.phrase = phrase;
+    Measure(String unit, int decimals) {
       this.unit = unit;
       this.decimals = decimals;
-    }
-
-    /** What to do, with %s where the figure goes. */
-    public String phrase() {
-      return phrase;
     }
 
     /** Symbol; empty for a plain number. */

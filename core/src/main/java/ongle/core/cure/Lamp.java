@@ -42,10 +42,6 @@ public record Lamp(
 
   public static final int LONGEST_WAVE = 500;
 
-  /** What may be typed for wavelengths. */
-  public static final String WAVELENGTHS_ALLOWED =
-      "Whole numbers from " + SHORTEST_WAVE + " to " + LONGEST_WAVE + " nm, as 365 405.";
-
   /**
    * Wavelengths as typed, with commas or spaces between them.
    *
@@ -66,7 +62,7 @@ public record Lamp(
   public static final Lamp LED =
       new Lamp(
           "led",
-          "LED lamp",
+          "LED",
           Set.of(365, 405),
           40,
           OptionalDouble.empty(),
@@ -75,13 +71,13 @@ public record Lamp(
               new Programme("10 s", 10, 1),
               new Programme("30 s", 30, 1),
               new Programme("60 s", 60, 1),
-              new Programme("low heat 99 s", 99, 0.6)));
+              new Programme("99 s, 60 %", 99, 0.6)));
 
   /** A lamp with fluorescent tubes. */
   public static final Lamp UV =
       new Lamp(
           "uv",
-          "UV lamp",
+          "UV",
           Set.of(365),
           20,
           OptionalDouble.empty(),

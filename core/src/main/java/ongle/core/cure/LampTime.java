@@ -3,7 +3,6 @@ package ongle.core.cure;
 import java.time.Duration;
 import java.util.Comparator;
 import java.util.Optional;
-import java.util.Set;
 import java.util.function.Predicate;
 import ongle.core.product.LightCure;
 
@@ -42,31 +41,22 @@ public record LampTime(Programme programme, int times) {
     return of(lamp, cure, cure.flashDose(), programme -> !programme.lowHeat());
   }
 
-  /** Why this lamp cannot cure it, one sentence; empty when it can. */
-  public static Optional<String> refusal(Lamp lamp, LightCure cure) {
+  /** Why this lamp cannot cure it; empty when it can. */
+  public static Optional<LampRefusal> refusal(Lamp lamp, LightCure cure) {
     if (lamp.wavelengths().stream().noneMatch(cure.wavelengths()::contains)) {
       return Optional.of(
-          lamp.label()
-              + " shines at "
-              + nanometres(lamp.wavelengths())
-              + "; this product needs "
-              + nanometres(cure.wavelengths())
-              + ". It would stay soft under a hard skin: take the lamp its maker names.");
+          new LampRefusal.OtherLight(
+              lamp.label(),
+              lamp.wavelengths().stream().sorted().toList(),
+              cure.wavelengths().stream().sorted().toList()));
     }
-    if (lamp.wornOut()) {
-      return Optional.of(
-          lamp.label()
-              + " gives only "
-              + Math.round(100 * lamp.strength())
-              + " % of its first light. Below "
-              + Math.round(100 * Lamp.REFUSED_BELOW)
-              + " % no time makes up for it: new tubes or another lamp.");
-    }
-    return Optional.empty();
-  }
-
-  private static String nanometres(Set<Integer> wavelengths) {
-    return String.join(" or ", wavelengths.stream().sorted().map(String::valueOf).toList()) + " nm";
+    return lamp.wornOut()
+        ? Optional.of(
+            new LampRefusal.WornOut(
+                lamp.label(),
+                (int) Math.round(100 * lamp.strength()),
+                (int) Math.round(100 * Lamp.REFUSED_BELOW)))
+        : Optional.empty();
   }
 
   /**

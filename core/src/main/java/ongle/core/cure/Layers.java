@@ -35,19 +35,9 @@ public record Layers(int count, double each, Heat heat) {
 
   /** What a heat asks for. */
   public enum Advice {
-    NONE("straight in"),
-    DIP("dip: in two seconds, out two, until the warmth is over; then the whole time"),
-    SPLIT("too hot in one layer: thinner layers, the gentle programme");
-
-    private final String label;
-
-    Advice(String label) {
-      this.label = label;
-    }
-
-    public String label() {
-      return label;
-    }
+    NONE,
+    DIP,
+    SPLIT
   }
 
   /** Layers thinner than this are not worth laying, mm. */

@@ -6,29 +6,11 @@ import ongle.core.shape.NailShape;
 
 /** Where technicians differ on a form: what gives the C-curve. */
 public enum Barrel implements School {
-  CLOSED_FORM("the closed form", "the form is rolled and closed; nothing is squeezed"),
-  OPEN_FORM("an open form, then pinching", "an even outline, bent while it is half hard");
+  CLOSED_FORM,
+  OPEN_FORM;
 
   /** A closed form gives barrels up to this deep, share of their width; a pipe needs its tool. */
   private static final double CLOSED_REACHES = 0.36;
-
-  private final String label;
-  private final String why;
-
-  Barrel(String label, String why) {
-    this.label = label;
-    this.why = why;
-  }
-
-  @Override
-  public String label() {
-    return label;
-  }
-
-  @Override
-  public String why() {
-    return why;
-  }
 
   /**
    * Depth ratio of the barrel as it comes off a form, before any pinching.

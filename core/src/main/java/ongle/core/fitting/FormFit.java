@@ -50,19 +50,9 @@ public record FormFit(
 
   /** What the sides of the mouth need. */
   public enum Sides {
-    AS_THEY_ARE("the sides sit as they are"),
-    RELIEF_CUTS("relief cuts at both sides, so that it opens to the nail"),
-    NOTCHES("notches at both sides, so that it rolls in to the nail");
-
-    private final String label;
-
-    Sides(String label) {
-      this.label = label;
-    }
-
-    public String label() {
-      return label;
-    }
+    AS_THEY_ARE,
+    RELIEF_CUTS,
+    NOTCHES
   }
 
   /**

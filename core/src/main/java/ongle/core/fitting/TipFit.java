@@ -53,20 +53,10 @@ public record TipFit(
 
   /** By width, from too small to too large. */
   public enum Verdict {
-    TOO_SMALL("too small"),
-    FITS("fits"),
-    FILE("file the sides"),
-    TOO_LARGE("too large");
-
-    private final String label;
-
-    Verdict(String label) {
-      this.label = label;
-    }
-
-    public String label() {
-      return label;
-    }
+    TOO_SMALL,
+    FITS,
+    FILE,
+    TOO_LARGE;
 
     public boolean usable() {
       return this == FITS || this == FILE;
@@ -75,19 +65,9 @@ public record TipFit(
 
   /** By curvature. */
   public enum Seating {
-    SEATS("the curve seats by itself"),
-    HELD("hold it down until it is fixed"),
-    FIGHTS("the curve fights the plate: it will spring off");
-
-    private final String label;
-
-    Seating(String label) {
-      this.label = label;
-    }
-
-    public String label() {
-      return label;
-    }
+    SEATS,
+    HELD,
+    FIGHTS
   }
 
   /**

@@ -4,6 +4,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
+import ongle.core.Code;
 import ongle.core.nail.Nail;
 import ongle.core.shape.Outline;
 
@@ -18,23 +19,11 @@ import ongle.core.shape.Outline;
 public record TipSizing(TipKit kit, List<TipFit> all, Optional<TipPick> advised) {
 
   /** Why no tip of a kit can be used, and what instead. */
-  public enum NoFit {
-    KIT_TOO_SMALL(
-        "Wider than the largest tip: build this one on a form, or take a kit with larger sizes."),
-    KIT_TOO_LARGE("Narrower than the smallest tip can be filed: build this one on a form."),
-    USED_UP("The size that fits is used up: take another kit, or build this one on a form."),
-    GAP_IN_KIT(
-        "Falls between two sizes and the larger cannot be filed that far: build this one on a form.");
-
-    private final String advice;
-
-    NoFit(String advice) {
-      this.advice = advice;
-    }
-
-    public String advice() {
-      return advice;
-    }
+  public enum NoFit implements Code {
+    KIT_TOO_SMALL,
+    KIT_TOO_LARGE,
+    USED_UP,
+    GAP_IN_KIT
   }
 
   /**

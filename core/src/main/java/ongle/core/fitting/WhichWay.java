@@ -3,13 +3,12 @@ package ongle.core.fitting;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
+import ongle.core.fitting.WayReason.Plain;
 import ongle.core.nail.Nail;
 import ongle.core.nail.PlateFinding;
 import ongle.core.nail.SkinState;
 import ongle.core.product.Product;
-import ongle.core.shape.LengthWish;
 
 /**
  * The ways to build one nail, ranked with the reasons. Nothing is hidden: a way that cannot be gone
@@ -45,10 +44,10 @@ public record WhichWay(List<Option> ranked) {
    * The tip that would be taken.
    *
    * @param pick empty when none can be
-   * @param whyNone and what instead; blank with a pick
+   * @param whyNone without a pick
    * @param fromLead whether it comes from the kit the set is fitted from
    */
-  public record TipOffer(Optional<TipPick> pick, String whyNone, boolean fromLead) {}
+  public record TipOffer(Optional<TipPick> pick, WayReason whyNone, boolean fromLead) {}
 
   /**
    * One way.
@@ -57,17 +56,21 @@ public record WhichWay(List<Option> ranked) {
    * @param against why this nail does not take it well although it could be forced; empty when it
    *     does
    * @param points the more, the better
-   * @param reasons for and against, the weightiest first; whole sentences
+   * @param reasons for and against, the weightiest first
    */
   public record Option(
-      BuildWay way, boolean possible, Optional<String> against, int points, List<String> reasons) {
+      BuildWay way,
+      boolean possible,
+      Optional<WayReason> against,
+      int points,
+      List<WayReason> reasons) {
     /** Whether this nail takes this way without a fight. */
     public boolean takes() {
       return possible && against.isEmpty();
     }
 
-    /** Why it is not gone, in a sentence; empty when it could be. */
-    public Optional<String> whyNot() {
+    /** Why it is not gone, empty when it could be. */
+    public Optional<WayReason> whyNot() {
       return possible ? against : reasons.stream().findFirst();
     }
   }
@@ -131,29 +134,13 @@ public record WhichWay(List<Option> ranked) {
             || nail.condition().has(PlateFinding.FAN_SHAPED));
   }
 
-  /**
-   * What a wide plate asks of shape, length and colour; one sentence or two.
-   *
-   * @param mayBeLonger whether this client's nails can and may be
-   */
-  public static String adviceForWide(boolean mayBeLonger) {
-    return "A narrowing shape first; "
-        + (mayBeLonger
-            ? String.format(
-                Locale.ROOT, "up to %.1f mm more length; ", LengthWish.SLENDERNESS_CORRECTION)
-            : "")
-        + "darker colour or slanting lines rather than pale or crosswise.";
-  }
-
   private static Option overlay(boolean natural) {
     Scale scale = new Scale(BuildWay.OVERLAY);
-    return natural
-        ? scale.add(20, "The natural nail is as long as wanted: strengthen it, build nothing on.")
-        : scale.out("It does not lengthen: the natural nail ends before the wanted length.");
+    return natural ? scale.add(20, Plain.LONG_ENOUGH) : scale.out(Plain.DOES_NOT_LENGTHEN);
   }
 
   private static Option nothing(BuildWay way) {
-    return new Scale(way).out("Nothing to lengthen.");
+    return new Scale(way).out(Plain.NOTHING_TO_LENGTHEN);
   }
 
   private static Option tip(
@@ -165,49 +152,49 @@ public record WhichWay(List<Option> ranked) {
     TipPick pick = offer.pick().get();
     TipFit fit = pick.fit();
     if (fit.tooShortBy() > 0) {
-      return scale.out("The blanks are too short for this length.");
+      return scale.out(Plain.BLANKS_TOO_SHORT);
     }
     if (extension - grown < WORTH_A_TIP_FROM) {
-      return scale.out("Too little beyond the natural nail for a tip.");
+      return scale.out(Plain.TOO_LITTLE_FOR_A_TIP);
     }
     if (fit.verdict() == TipFit.Verdict.FITS) {
-      scale.add(4, "A size fits as it is.");
+      scale.add(4, Plain.SIZE_FITS);
     } else {
-      scale.add(2, "A size fits once its sides are filed.");
+      scale.add(2, Plain.SIZE_FITS_FILED);
     }
     switch (fit.seating()) {
-      case SEATS -> scale.add(2, "Its curve seats by itself.");
-      case HELD -> scale.add(0, "It has to be held until it is fixed.");
-      case FIGHTS -> scale.against(-8, "Its curve fights the plate and will spring off.");
+      case SEATS -> scale.add(2, Plain.CURVE_SEATS);
+      case HELD -> scale.add(0, Plain.CURVE_HELD);
+      case FIGHTS -> scale.against(-8, Plain.CURVE_FIGHTS);
     }
     if (!pick.blank().covers()) {
-      scale.against(-6, "The blank is narrower than the wanted outline.");
+      scale.against(-6, Plain.BLANK_TOO_NARROW);
     } else if (pick.blank().toFile() < NEARLY_SHAPED) {
-      scale.add(1, "The blank has nearly the wanted outline.");
+      scale.add(1, Plain.BLANK_NEARLY_SHAPED);
     }
     if (barrel - fit.tip().crossCurve().depthRatio() > FLATTER_WITHIN) {
-      scale.against(-5, "The tip is much flatter than this shape's barrel.");
+      scale.against(-5, Plain.FLATTER_THAN_SHAPE);
     }
     if (!offer.fromLead()) {
-      scale.add(-1, "From another kit than the rest of the set: " + pick.kit().label() + ".");
+      scale.add(-1, new WayReason.OtherKit(pick.kit().label()));
     }
     if (schools.tipsOrForms() == TipsOrForms.TIPS) {
-      scale.add(3, "Your salon takes tips where they fit.");
+      scale.add(3, Plain.SALON_TAKES_TIPS);
     }
     if (nail.growthPitch() <= -DROOPS_FROM) {
-      scale.against(-4, "A tip goes on in the plate's line and would droop with it.");
+      scale.against(-4, Plain.TIP_DROOPS);
     }
     if (Math.abs(nail.lean()) >= LEANS_FROM) {
-      scale.against(-4, "A tip leans with the nail.");
+      scale.against(-4, Plain.TIP_LEANS);
     }
     if (nail.condition().has(PlateFinding.BITTEN)) {
-      scale.against(-3, "The bitten plate leaves the well little to hold on.");
+      scale.against(-3, Plain.BITTEN_HOLDS_NO_WELL);
     }
     if (nail.condition().delicate()) {
-      scale.add(-2, "Blending the well files on a " + nail.condition().label() + " plate.");
+      scale.add(-2, new WayReason.FilesOnPlate(nail.condition()));
     }
     if (wide(nail)) {
-      scale.add(-1, "On a wide plate a form narrows the outline more easily.");
+      scale.add(-1, Plain.WIDE_WANTS_A_FORM);
     }
     return scale.option();
   }
@@ -215,36 +202,36 @@ public record WhichWay(List<Option> ranked) {
   private static Option form(Nail nail, Schools schools, Optional<FormPick> pick) {
     Scale scale = new Scale(BuildWay.FORM);
     if (pick.isEmpty()) {
-      return scale.out("No paper form is left.");
+      return scale.out(Plain.NO_PAPER_FORM);
     }
     FormFit fit = pick.get().fit();
     if (fit.tooShortBy() > 0) {
-      return scale.out("The form's sheet is too short for this length.");
+      return scale.out(Plain.SHEET_TOO_SHORT);
     }
     if (fit.tooNarrow()) {
-      return scale.out("The form's sheet is narrower than the nail.");
+      return scale.out(Plain.SHEET_TOO_NARROW);
     }
-    scale.add(5, "The mouth is cut to this nail's own edge.");
+    scale.add(5, Plain.MOUTH_IS_CUT);
     if (nail.freeEdge() < HOLDS_A_FORM_FROM) {
-      scale.add(-3, "There is hardly a free edge for the form to sit under.");
+      scale.add(-3, Plain.NO_EDGE_FOR_A_FORM);
     }
     if (nail.skin() != SkinState.INTACT) {
-      scale.add(-2, "A form presses on the torn skin at the growth points.");
+      scale.add(-2, Plain.FORM_PRESSES_ON_SKIN);
     }
     if (fit.gapInMiddle() > FormFit.GAP_BRIDGED) {
-      scale.add(-3, "The mouth is deeper than the edge: a gap stays in the middle.");
+      scale.add(-3, Plain.MOUTH_TOO_DEEP);
     }
     if (nail.growthPitch() <= -DROOPS_FROM) {
-      scale.add(3, "It can be lifted where the plate grows down.");
+      scale.add(3, Plain.FORM_CAN_BE_LIFTED);
     }
     if (Math.abs(nail.lean()) >= LEANS_FROM) {
-      scale.add(3, "It can be set in line with the finger, not with the nail.");
+      scale.add(3, Plain.FORM_CAN_BE_TURNED);
     }
     if (wide(nail)) {
-      scale.add(1, "It can be rolled narrower than the wide plate.");
+      scale.add(1, Plain.FORM_CAN_BE_ROLLED);
     }
     if (schools.tipsOrForms() == TipsOrForms.FORMS) {
-      scale.add(3, "Your salon takes forms wherever they hold.");
+      scale.add(3, Plain.SALON_TAKES_FORMS);
     }
     return scale.option();
   }
@@ -252,24 +239,24 @@ public record WhichWay(List<Option> ranked) {
   private static Option reusable(Nail nail, Optional<FormPick> pick) {
     Scale scale = new Scale(BuildWay.REUSABLE_FORM);
     if (pick.isEmpty()) {
-      return scale.out("There is no reusable form at hand.");
+      return scale.out(Plain.NO_REUSABLE_FORM);
     }
     FormFit fit = pick.get().fit();
     if (fit.tooShortBy() > 0) {
-      return scale.out("Longer than a reusable form carries.");
+      return scale.out(Plain.TOO_LONG_FOR_REUSABLE);
     }
-    scale.add(3, "Quick to set for a few millimetres.");
+    scale.add(3, Plain.QUICK_TO_SET);
     if (nail.skin() != SkinState.INTACT) {
-      scale.add(-2, "Its rigid mouth presses on the torn skin.");
+      scale.add(-2, Plain.RIGID_PRESSES_ON_SKIN);
     }
     if (fit.sides() != FormFit.Sides.AS_THEY_ARE) {
-      scale.against(-4, "Its mouth is not this nail's width, and it cannot be cut.");
+      scale.against(-4, Plain.RIGID_WIDTH_OFF);
     }
     if (Math.max(fit.gapAtSides(), fit.gapInMiddle()) > FormFit.GAP_BRIDGED) {
-      scale.against(-3, "It cannot be cut to the edge: a gap stays open.");
+      scale.against(-3, Plain.RIGID_GAP);
     }
     if (nail.freeEdge() < HOLDS_A_FORM_FROM) {
-      scale.add(-3, "There is hardly a free edge for it to sit under.");
+      scale.add(-3, Plain.NO_EDGE_FOR_A_RIGID_FORM);
     }
     return scale.option();
   }
@@ -277,17 +264,17 @@ public record WhichWay(List<Option> ranked) {
   private static Option freeHand(Nail nail, double extension, Product product, Schools schools) {
     Scale scale = new Scale(BuildWay.FREE_HAND);
     if (!product.standsFree()) {
-      return scale.out("Only stiff acrylic stands by itself; " + product.label() + " runs.");
+      return scale.out(new WayReason.Runs(product));
     }
     if (extension > nail.overhang() + BuildWay.FREE_HAND_BEYOND_FINGERTIP) {
-      return scale.out("Too long to stand without anything under it.");
+      return scale.out(Plain.TOO_LONG_FOR_FREE_HAND);
     }
-    scale.add(1, "Short enough for stiff acrylic, mixed drier.");
+    scale.add(1, Plain.SHORT_ENOUGH_FOR_FREE_HAND);
     if (nail.condition().has(PlateFinding.BITTEN)) {
       if (schools.bitten() == FreeHandOrForms.FREE_HAND) {
-        scale.add(6, "Behind the skin wall of a bitten nail nothing has to be pushed under.");
+        scale.add(6, Plain.BITTEN_FREE_HAND);
       } else {
-        scale.add(2, "It would do behind the skin wall; your salon pushes a form under.");
+        scale.add(2, Plain.BITTEN_SALON_TAKES_FORMS);
       }
     }
     return scale.option();
@@ -295,28 +282,28 @@ public record WhichWay(List<Option> ranked) {
 
   /** Adds up what speaks for and against one way. */
   private static final class Scale {
-    private record Reason(int points, String text) {}
+    private record Weighed(int points, WayReason reason) {}
 
     private final BuildWay way;
-    private final List<Reason> reasons = new ArrayList<>();
-    private Optional<String> against = Optional.empty();
+    private final List<Weighed> reasons = new ArrayList<>();
+    private Optional<WayReason> against = Optional.empty();
 
     Scale(BuildWay way) {
       this.way = way;
     }
 
-    Option add(int points, String reason) {
-      reasons.add(new Reason(points, reason));
+    Option add(int points, WayReason reason) {
+      reasons.add(new Weighed(points, reason));
       return option();
     }
 
     /** What makes this nail no nail for it; the first one said counts. */
-    void against(int points, String reason) {
+    void against(int points, WayReason reason) {
       add(points, reason);
       against = against.or(() -> Optional.of(reason));
     }
 
-    Option out(String reason) {
+    Option out(WayReason reason) {
       return new Option(way, false, Optional.empty(), OUT, List.of(reason));
     }
 
@@ -325,10 +312,10 @@ public record WhichWay(List<Option> ranked) {
           way,
           true,
           against,
-          reasons.stream().mapToInt(Reason::points).sum(),
+          reasons.stream().mapToInt(Weighed::points).sum(),
           reasons.stream()
-              .sorted(Comparator.comparingInt((Reason r) -> -Math.abs(r.points())))
-              .map(Reason::text)
+              .sorted(Comparator.comparingInt((Weighed r) -> -Math.abs(r.points())))
+              .map(Weighed::reason)
               .toList());
     }
   }

@@ -3,6 +3,7 @@ package ongle.core.nail;
 import java.util.Locale;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import ongle.core.Code;
 
 /** What a digital calliper sent, understood or named for what is wrong with it. */
 public sealed interface CalliperReading {
@@ -19,9 +20,25 @@ public sealed interface CalliperReading {
   /**
    * Nothing that can be taken.
    *
-   * @param trouble what is wrong and what to do, one sentence
+   * @param trouble what is wrong
    */
-  record Unusable(String raw, String trouble) implements CalliperReading {}
+  record Unusable(String raw, Trouble trouble) implements CalliperReading {}
+
+  /** Why a reading cannot be taken. */
+  sealed interface Trouble extends Code {
+    /** Nothing that reads as a number. */
+    record Unreadable() implements Trouble {}
+
+    /**
+     * Set to inches.
+     *
+     * @param millimetres what it would be
+     */
+    record Inches(String reading, double millimetres) implements Trouble {}
+
+    /** Zeroed while it was open. */
+    record BelowZero() implements Trouble {}
+  }
 
   double MILLIMETRES_PER_INCH = 25.4;
 
@@ -35,20 +52,12 @@ public sealed interface CalliperReading {
         Pattern.compile("([+-]?\\d{1,4}(?:[.,]\\d{1,4})?)\\s*(mm|in)?")
             .matcher(raw.toLowerCase(Locale.ROOT));
     if (!matcher.matches()) {
-      return new Unusable(raw, "The calliper sent nothing readable: measure again.");
+      return new Unusable(raw, new Trouble.Unreadable());
     }
     double value = Double.parseDouble(matcher.group(1).replace(',', '.'));
     if ("in".equals(matcher.group(2))) {
-      return new Unusable(
-          raw,
-          String.format(
-              Locale.ROOT,
-              "The calliper is set to inches (%s would be %.1f mm): switch it to mm and measure again.",
-              raw,
-              value * MILLIMETRES_PER_INCH));
+      return new Unusable(raw, new Trouble.Inches(raw, value * MILLIMETRES_PER_INCH));
     }
-    return value < 0
-        ? new Unusable(raw, "The calliper reads below zero: close it, zero it, measure again.")
-        : new Length(raw, value);
+    return value < 0 ? new Unusable(raw, new Trouble.BelowZero()) : new Length(raw, value);
   }
 }

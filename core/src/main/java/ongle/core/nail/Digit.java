@@ -5,26 +5,19 @@ package ongle.core.nail;
  * figures of our own, used only to estimate what has not been measured.
  */
 public enum Digit {
-  THUMB("thumb", 14.4, 13.6, 0.17),
-  INDEX("index", 11.2, 11.8, 0.18),
-  MIDDLE("middle", 11.7, 12.4, 0.18),
-  RING("ring", 10.9, 12.0, 0.19),
-  LITTLE("little", 8.9, 9.6, 0.20);
-
-  private final String label;
+  THUMB(14.4, 13.6, 0.17),
+  INDEX(11.2, 11.8, 0.18),
+  MIDDLE(11.7, 12.4, 0.18),
+  RING(10.9, 12.0, 0.19),
+  LITTLE(8.9, 9.6, 0.20);
   private final double usualWidth;
   private final double usualPlateLength;
   private final double usualDepthRatio;
 
-  Digit(String label, double usualWidth, double usualPlateLength, double usualDepthRatio) {
-    this.label = label;
+  Digit(double usualWidth, double usualPlateLength, double usualDepthRatio) {
     this.usualWidth = usualWidth;
     this.usualPlateLength = usualPlateLength;
     this.usualDepthRatio = usualDepthRatio;
-  }
-
-  public String label() {
-    return label;
   }
 
   /** Usual plate width, mm. */

@@ -32,10 +32,6 @@ public enum Finger {
     return values()[(ordinal() + 5) % 10];
   }
 
-  public String label() {
-    return hand().label() + " " + digit().label();
-  }
-
   public static Finger of(Hand hand, Digit digit) {
     return values()[(hand == Hand.LEFT ? 0 : 5) + digit.ordinal()];
   }

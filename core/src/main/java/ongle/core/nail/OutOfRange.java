@@ -7,17 +7,7 @@ public final class OutOfRange extends IllegalArgumentException {
   private final Quantity quantity;
 
   public OutOfRange(Quantity quantity, double value) {
-    this(
-        quantity,
-        quantity.label()
-            + " "
-            + value
-            + " is outside "
-            + quantity.least()
-            + " to "
-            + quantity.most()
-            + " "
-            + quantity.unit().symbol());
+    this(quantity, quantity + " " + value);
   }
 
   /** For a value that is within its own range but contradicts another. */

@@ -2,9 +2,9 @@ package ongle.core.nail;
 
 import java.util.Collections;
 import java.util.EnumSet;
-import java.util.List;
 import java.util.Set;
 import java.util.function.ToDoubleFunction;
+import ongle.core.Code;
 
 /**
  * The state of a natural plate: all that was found on it, with its thickness and strength. Of
@@ -12,7 +12,7 @@ import java.util.function.ToDoubleFunction;
  *
  * @param findings in the order of {@link PlateFinding}; none on a sound plate
  */
-public record PlateCondition(Set<PlateFinding> findings) {
+public record PlateCondition(Set<PlateFinding> findings) implements Code {
   static final double SOUND_THICKNESS = 0.45;
   static final double SOUND_PULL = 0.40;
   static final double SOUND_STRENGTH = 70;
@@ -48,13 +48,6 @@ public record PlateCondition(Set<PlateFinding> findings) {
     return findings.stream().anyMatch(PlateFinding::delicate);
   }
 
-  /** The findings in words, separated by commas. */
-  public String label() {
-    return sound()
-        ? "sound"
-        : String.join(", ", findings.stream().map(PlateFinding::label).toList());
-  }
-
   /** Plate thickness, mm. */
   public double thickness() {
     return least(SOUND_THICKNESS, PlateFinding::thickness);
@@ -76,10 +69,5 @@ public record PlateCondition(Set<PlateFinding> findings) {
       least = Math.min(least, of.applyAsDouble(finding));
     }
     return least;
-  }
-
-  /** What to be careful of, in the order of the findings. */
-  public List<String> cautions() {
-    return findings.stream().flatMap(finding -> finding.caution().stream()).toList();
   }
 }

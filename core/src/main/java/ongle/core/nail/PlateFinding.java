@@ -1,43 +1,33 @@
 package ongle.core.nail;
 
-import java.util.Optional;
+import ongle.core.Code;
 
 /**
  * Something found on a natural plate. Some change how much the plate carries; planning figures of
  * our own. The others change the work: how it is prepared, shortened and fitted.
  */
-public enum PlateFinding {
-  BITTEN("bitten", 0.35, 0.30, 60),
-  THIN("thin", 0.28, 0.34, 60),
-  DAMAGED("damaged", 0.32, 0.26, 50),
-  SPLIT("split edge"),
-  RIDGED("ridged"),
-  FLAT("flat"),
-  FAN_SHAPED("fan-shaped"),
-  HOOKED("hooked");
+public enum PlateFinding implements Code {
+  BITTEN(0.35, 0.30, 60),
+  THIN(0.28, 0.34, 60),
+  DAMAGED(0.32, 0.26, 50),
+  SPLIT,
+  RIDGED,
+  FLAT,
+  FAN_SHAPED,
+  HOOKED;
 
-  private final String label;
   private final double thickness;
   private final double allowedBedPull;
   private final double strength;
 
-  PlateFinding(String label) {
-    this(
-        label,
-        PlateCondition.SOUND_THICKNESS,
-        PlateCondition.SOUND_PULL,
-        PlateCondition.SOUND_STRENGTH);
+  PlateFinding() {
+    this(PlateCondition.SOUND_THICKNESS, PlateCondition.SOUND_PULL, PlateCondition.SOUND_STRENGTH);
   }
 
-  PlateFinding(String label, double thickness, double allowedBedPull, double strength) {
-    this.label = label;
+  PlateFinding(double thickness, double allowedBedPull, double strength) {
     this.thickness = thickness;
     this.allowedBedPull = allowedBedPull;
     this.strength = strength;
-  }
-
-  public String label() {
-    return label;
   }
 
   /** Plate thickness, mm; a sound plate's where it changes nothing. */
@@ -58,23 +48,5 @@ public enum PlateFinding {
   /** Whether the plate is too weak for coarse grit, an electric file or heat. */
   public boolean delicate() {
     return this == THIN || this == DAMAGED;
-  }
-
-  /** What to be careful of, one or two sentences. */
-  public Optional<String> caution() {
-    return Optional.ofNullable(
-        switch (this) {
-          case THIN ->
-              "Thin plate: finest grit, no electric file on the plate, low-heat curing, shorter length.";
-          case DAMAGED ->
-              "Damaged plate: finest grit, no electric file on the plate, low-heat curing, shorter length.";
-          case BITTEN ->
-              "Bitten nail: never file under the hyponychium; just cover the fingertip, and plan an earlier infill.";
-          case SPLIT -> "Split edge: shorten beyond the split; on a tip, cap the well over it.";
-          case RIDGED -> "Ridged plate: a levelling base fills the ridges; do not file them away.";
-          case FLAT -> "Flat plate: a deep tip springs off it; roll the form before it goes on.";
-          case FAN_SHAPED -> "Fan-shaped: relief cuts in the form, and a narrowing shape.";
-          case HOOKED -> "Hooked nail: the free edge as short as it goes, the form lifted.";
-        });
   }
 }

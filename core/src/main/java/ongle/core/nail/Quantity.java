@@ -6,138 +6,37 @@ package ongle.core.nail;
  * all check against it.
  */
 public enum Quantity {
-  WIDTH(
-      "width",
-      Unit.MILLIMETRE,
-      3,
-      25,
-      1,
-      "straight across, from sidewall to sidewall, where the plate is widest"),
-  PLATE_LENGTH(
-      "plate length",
-      Unit.MILLIMETRE,
-      3,
-      25,
-      1,
-      "from the cuticle to the stress line, along the middle"),
-  ARCH_DEPTH(
-      "arch depth",
-      Unit.MILLIMETRE,
-      0,
-      10,
-      1,
-      "how far the middle of the plate stands above its two sidewalls"),
-  FREE_EDGE(
-      "free edge",
-      Unit.MILLIMETRE,
-      0,
-      15,
-      1,
-      "the natural nail beyond the stress line, as it has grown"),
-  FREE_EDGE_DEPTH(
-      "edge curve",
-      Unit.MILLIMETRE,
-      0,
-      8,
-      1,
-      "how far the middle of the free edge stands beyond a line from growth point to growth point"),
-  GROWTH_PITCH(
-      "growth pitch",
-      Unit.DEGREE,
-      -30,
-      30,
-      0,
-      "against the finger, seen from the side: minus grows down, plus grows up"),
-  LEAN(
-      "lean",
-      Unit.DEGREE,
-      -20,
-      20,
-      0,
-      "out of the finger's line, seen from above: plus leans to the little finger's side, minus away from it"),
-  OVERHANG(
-      "overhang", Unit.MILLIMETRE, 0, 8, 1, "how far the fingertip reaches beyond the stress line"),
+  WIDTH(Unit.MILLIMETRE, 3, 25, 1),
+  PLATE_LENGTH(Unit.MILLIMETRE, 3, 25, 1),
+  ARCH_DEPTH(Unit.MILLIMETRE, 0, 10, 1),
+  FREE_EDGE(Unit.MILLIMETRE, 0, 15, 1),
+  FREE_EDGE_DEPTH(Unit.MILLIMETRE, 0, 8, 1),
+  GROWTH_PITCH(Unit.DEGREE, -30, 30, 0),
+  LEAN(Unit.DEGREE, -20, 20, 0),
+  OVERHANG(Unit.MILLIMETRE, 0, 8, 1),
 
-  REGROWTH(
-      "regrowth",
-      Unit.MILLIMETRE,
-      0,
-      15,
-      1,
-      "from the cuticle to the edge of what was built last time"),
+  REGROWTH(Unit.MILLIMETRE, 0, 15, 1),
 
-  EXTENSION("extension", Unit.MILLIMETRE, 0, 40, 1, "the build beyond the stress line"),
-  PLATE_SHARE(
-      "share of the plate",
-      Unit.PERCENT,
-      0,
-      300,
-      0,
-      "the extension as a share of the plate length"),
-  COVER(
-      "beyond the fingertip",
-      Unit.MILLIMETRE,
-      0,
-      30,
-      1,
-      "what shows past the fingertip when the hand lies flat"),
+  EXTENSION(Unit.MILLIMETRE, 0, 40, 1),
+  PLATE_SHARE(Unit.PERCENT, 0, 300, 0),
+  COVER(Unit.MILLIMETRE, 0, 30, 1),
 
-  APEX_POSITION(
-      "apex position",
-      Unit.PERCENT,
-      10,
-      120,
-      0,
-      "from the cuticle, as a share of the plate length"),
-  APEX_THICKNESS(
-      "apex thickness", Unit.MILLIMETRE, 0.3, 4, 2, "the product at its thickest, in the middle"),
-  EDGE_THICKNESS(
-      "edge thickness",
-      Unit.MILLIMETRE,
-      0.2,
-      1.5,
-      2,
-      "the product at the free edge, in the middle: the hairline"),
-  SIDE_THICKNESS(
-      "sidewall thickness",
-      Unit.MILLIMETRE,
-      0.1,
-      1.5,
-      2,
-      "the product at the sidewalls; where it is thinner in the middle, as thick as there"),
-  WEAR_DAYS(
-      "days of wear",
-      Unit.DAY,
-      5,
-      42,
-      0,
-      "from the build to the infill; it has to hold until then"),
-  BARREL_DEPTH(
-      "barrel depth",
-      Unit.PERCENT,
-      2,
-      50,
-      0,
-      "depth of the C-curve at the free edge, as a share of its width; 50 is a half circle");
-
-  private final String label;
+  APEX_POSITION(Unit.PERCENT, 10, 120, 0),
+  APEX_THICKNESS(Unit.MILLIMETRE, 0.3, 4, 2),
+  EDGE_THICKNESS(Unit.MILLIMETRE, 0.2, 1.5, 2),
+  SIDE_THICKNESS(Unit.MILLIMETRE, 0.1, 1.5, 2),
+  WEAR_DAYS(Unit.DAY, 5, 42, 0),
+  BARREL_DEPTH(Unit.PERCENT, 2, 50, 0);
   private final Unit unit;
   private final double least;
   private final double most;
   private final int decimals;
-  private final String meaning;
 
-  Quantity(String label, Unit unit, double least, double most, int decimals, String meaning) {
-    this.label = label;
+  Quantity(Unit unit, double least, double most, int decimals) {
     this.unit = unit;
     this.least = least;
     this.most = most;
     this.decimals = decimals;
-    this.meaning = meaning;
-  }
-
-  public String label() {
-    return label;
   }
 
   public Unit unit() {
@@ -157,11 +56,6 @@ public enum Quantity {
   /** Decimals it is shown with. */
   public int decimals() {
     return decimals;
-  }
-
-  /** How it is measured or what it means, as a half sentence. */
-  public String meaning() {
-    return meaning;
   }
 
   public boolean allows(double value) {

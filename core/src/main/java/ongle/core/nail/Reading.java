@@ -10,21 +10,11 @@ public record Reading(double value, Source source) {
 
   /** Where a value comes from, the surest first. */
   public enum Source {
-    MEASURED("measured"),
-    LAST_VISIT("as at the last visit"),
-    TWIN("estimated from the twin"),
-    HAND("estimated from the nails measured"),
-    USUAL("the usual figure");
-
-    private final String label;
-
-    Source(String label) {
-      this.label = label;
-    }
-
-    public String label() {
-      return label;
-    }
+    MEASURED,
+    LAST_VISIT,
+    TWIN,
+    HAND,
+    USUAL
   }
 
   public boolean measured() {

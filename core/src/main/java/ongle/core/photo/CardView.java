@@ -56,7 +56,7 @@ public final class CardView {
    */
   public static CardView of(List<Spot> corners, Card card, Camera camera) {
     if (corners.size() != 4) {
-      throw new MarkTrouble("Mark the four corners of the card.");
+      throw new MarkTrouble(new MarkTrouble.Why.FourCorners());
     }
     List<Spot> around = around(corners);
     checkCorners(around);
@@ -69,11 +69,7 @@ public final class CardView {
             : List.of(around.get(1), around.get(2), around.get(3), around.get(0));
     CardView view = new CardView(card, camera, squareTo(fromLong, card));
     if (view.tilt > MOST_TILT) {
-      throw new MarkTrouble(
-          String.format(
-              java.util.Locale.ROOT,
-              "The camera is tilted by about %.0f°: hold it flat over the hand and take another picture.",
-              view.tilt));
+      throw new MarkTrouble(new MarkTrouble.Why.Tilted(view.tilt));
     }
     return view;
   }
@@ -92,14 +88,12 @@ public final class CardView {
       Spot along = around.get((i + 1) % 4).minus(here);
       Spot back = around.get((i + 3) % 4).minus(here);
       if (along.length() < LEAST_SIDE) {
-        throw new MarkTrouble(
-            "The card is too small in the picture, or a corner is marked twice: go nearer, or mark it again.");
+        throw new MarkTrouble(new MarkTrouble.Why.CardTooSmall());
       }
       // Less than 20° or more than 160° in a corner is no card seen by a camera held over it.
       double sine = along.cross(back) / (along.length() * back.length());
       if (sine < Math.sin(Math.toRadians(20))) {
-        throw new MarkTrouble(
-            "These four marks are not the corners of a card: three of them lie in a line, or one lies inside.");
+        throw new MarkTrouble(new MarkTrouble.Why.NoCard());
       }
     }
   }

@@ -148,19 +148,12 @@ public record PhotoMeasure(Map<Quantity, Double> values, Map<Quantity, Double> b
 
   private static void check(Map<Quantity, Double> values, double beyond) {
     if (values.get(Quantity.PLATE_LENGTH) <= 0 || beyond < -0.5) {
-      throw new MarkTrouble(
-          "Cuticle and free edge do not lie on the two sides of the growth points: one of these marks is in the wrong place.");
+      throw new MarkTrouble(new MarkTrouble.Why.WrongSide());
     }
     values.forEach(
         (quantity, value) -> {
           if (!quantity.allows(value)) {
-            throw new MarkTrouble(
-                String.format(
-                    java.util.Locale.ROOT,
-                    "The %s would be %.1f %s, which no nail has: check its marks and the card's.",
-                    quantity.label(),
-                    value,
-                    quantity.unit().symbol()));
+            throw new MarkTrouble(new MarkTrouble.Why.NoNail(quantity, value));
           }
         });
   }

@@ -50,7 +50,7 @@ public record Adjustments(
     values.forEach(
         (quantity, value) -> {
           if (!QUANTITIES.contains(quantity)) {
-            throw new IllegalArgumentException(quantity.label() + " is not set by hand");
+            throw new IllegalArgumentException(quantity + " is not set by hand");
           }
           checked.put(quantity, quantity.check(value));
         });

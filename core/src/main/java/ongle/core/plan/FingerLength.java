@@ -36,24 +36,14 @@ public record FingerLength(
 
   /** What decided a length. */
   public enum Decision {
-    WISH("as wished"),
-    COVERS_FINGERTIP("lengthened to cover the bitten fingertip"),
-    EVEN_WITH_TWIN("made even with its twin"),
-    BY_HAND("set by hand for this finger"),
-    STRENGTH("as long as plate and product carry"),
-    ACTIVITY("as long as this hand's work allows"),
-    MINOR("as short as a minor should wear it"),
-    WAY("as long as this way of building goes");
-
-    private final String label;
-
-    Decision(String label) {
-      this.label = label;
-    }
-
-    public String label() {
-      return label;
-    }
+    WISH,
+    COVERS_FINGERTIP,
+    EVEN_WITH_TWIN,
+    BY_HAND,
+    STRENGTH,
+    ACTIVITY,
+    MINOR,
+    WAY;
 
     /** Whether it keeps the nail shorter than it would be. */
     public boolean caps() {

@@ -7,6 +7,7 @@ import ongle.core.fitting.CuttingTemplate;
 import ongle.core.fitting.FormPick;
 import ongle.core.fitting.TipPick;
 import ongle.core.fitting.TipSizing;
+import ongle.core.fitting.WayReason;
 import ongle.core.fitting.WhichWay;
 import ongle.core.nail.Nail;
 import ongle.core.structure.TipUnder;
@@ -41,10 +42,8 @@ public record NailFit(
     return way != lead && way != BuildWay.OVERLAY;
   }
 
-  /**
-   * Why it is built on another way than the rest, in a sentence; empty where it is not, or by hand.
-   */
-  public Optional<String> whyDeparts() {
+  /** Why it is built on another way than the rest; empty where it is not, or by hand. */
+  public Optional<WayReason> whyDeparts() {
     return departs() ? ways.of(lead).whyNot() : Optional.empty();
   }
 

@@ -1,12 +1,14 @@
 package ongle.core.plan;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.DoubleFunction;
-import java.util.stream.Stream;
 import ongle.core.fitting.BuildWay;
+import ongle.core.nail.EarlierProduct;
 import ongle.core.nail.Nail;
 import ongle.core.nail.Quantity;
+import ongle.core.nail.SkinState;
 import ongle.core.product.Product;
 import ongle.core.shape.NailShape;
 import ongle.core.structure.ApexSchool;
@@ -156,20 +158,22 @@ public record NailPlan(
   }
 
   /** What to be careful of on this finger, most important first. */
-  public List<String> cautions() {
-    Stream<Optional<String>> ofSkin =
-        Stream.of(
-            nail().skin().caution(),
-            nail().skin().mayBeOverruled()
-                ? seen().buildAnyway().map(reason -> "Built all the same: " + reason)
-                : Optional.<String>empty());
-    return Stream.of(
-            ofSkin.flatMap(Optional::stream),
-            nail().condition().cautions().stream(),
-            wearing().caution().stream(),
-            seen().earlier().first().stream())
-        .flatMap(each -> each)
-        .toList();
+  public List<Caution> cautions() {
+    List<Caution> cautions = new ArrayList<>();
+    if (nail().skin() != SkinState.INTACT) {
+      cautions.add(new Caution.Skin(nail().skin()));
+    }
+    if (nail().skin().mayBeOverruled()) {
+      seen().buildAnyway().map(Caution.BuiltAnyway::new).ifPresent(cautions::add);
+    }
+    nail().condition().findings().stream().map(Caution.Plate::new).forEach(cautions::add);
+    if (!wearing().skipped().isEmpty()) {
+      cautions.add(new Caution.PreparationSkipped(wearing().skipped().stream().sorted().toList()));
+    }
+    if (seen().earlier() != EarlierProduct.NONE) {
+      cautions.add(new Caution.Earlier(seen().earlier()));
+    }
+    return cautions;
   }
 
   /** Whether it is shortened by what it carries itself, not to look like another finger. */

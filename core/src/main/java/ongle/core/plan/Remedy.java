@@ -8,6 +8,7 @@ import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.function.DoubleFunction;
 import java.util.stream.Stream;
+import ongle.core.Code;
 import ongle.core.fitting.BuildWay;
 import ongle.core.nail.Quantity;
 import ongle.core.product.Product;
@@ -45,7 +46,7 @@ public record Remedy(
   }
 
   /** What can be done about it. */
-  public sealed interface Change {}
+  public sealed interface Change extends Code {}
 
   /** A thicker apex, where it was set too thin by hand; mm. */
   public record Thicken(double thickness) implements Change {}

@@ -17,6 +17,7 @@ import ongle.core.fitting.TipKit;
 import ongle.core.fitting.TipPick;
 import ongle.core.fitting.TipSizing;
 import ongle.core.fitting.TipsOrForms;
+import ongle.core.fitting.WayReason;
 import ongle.core.fitting.WhichWay;
 import ongle.core.nail.Finger;
 import ongle.core.nail.Nail;
@@ -217,13 +218,11 @@ record SetFit(Map<Finger, NailFit> fits, KitRanking kits) {
             .flatMap(TipSizing::advised)
             .or(() -> suiting(tried))
             .or(() -> ofLead);
-    String whyNone =
-        lead.isEmpty()
-            ? "There are no tips at hand."
-            : lead.flatMap(tried::of)
-                .flatMap(TipSizing::noFit)
-                .map(TipSizing.NoFit::advice)
-                .orElse("");
+    WayReason whyNone =
+        lead.flatMap(tried::of)
+            .flatMap(TipSizing::noFit)
+            .<WayReason>map(WayReason.NoTip::new)
+            .orElse(WayReason.Plain.NO_TIPS_AT_HAND);
     return new WhichWay.TipOffer(pick, whyNone, pick.equals(ofLead));
   }
 

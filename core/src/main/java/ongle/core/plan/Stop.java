@@ -1,16 +1,29 @@
 package ongle.core.plan;
 
 import java.util.Optional;
+import ongle.core.Code;
 import ongle.core.nail.Nail;
+import ongle.core.nail.SkinState;
 
 /**
  * Why a finger is not built on today.
  *
- * @param caution what was found and what it means
- * @param instead what to do with the finger
+ * @param why what was found
  * @param answer what lifts it, if anything safe does
  */
-public record Stop(String caution, String instead, Answer answer) {
+public record Stop(Why why, Answer answer) {
+
+  /** What was found; what to do with the finger instead follows from it. */
+  public sealed interface Why extends Code {
+    /** An allergy on record that forbids building. */
+    record Allergy(String to) implements Why {}
+
+    /** A minor whose guardian has not agreed. */
+    record NoConsent() implements Why {}
+
+    /** Skin or plate that nothing is built on. */
+    record Skin(SkinState skin) implements Why {}
+  }
 
   /** What lifts a stop. */
   public enum Answer {
@@ -27,26 +40,16 @@ public record Stop(String caution, String instead, Answer answer) {
   static Optional<Stop> of(Nail nail, LookOver seen, Wearer wearer) {
     if (wearer.allergy().isPresent() && wearer.allergyHarmless().isEmpty()) {
       return Optional.of(
-          new Stop(
-              "Allergy on record: "
-                  + wearer.allergy().get()
-                  + ". A known allergy to acrylates, primer or glue forbids building.",
-              "Care without product; polish only if the maker says it is free of it.",
-              Answer.ALLERGY_TO_SOMETHING_ELSE));
+          new Stop(new Why.Allergy(wearer.allergy().get()), Answer.ALLERGY_TO_SOMETHING_ELSE));
     }
     if (wearer.minor() && wearer.guardian().isEmpty()) {
-      return Optional.of(
-          new Stop(
-              "Minor: a guardian's consent comes first, then the shortest practical length.",
-              "Care without product until a guardian has agreed.",
-              Answer.CONSENT));
+      return Optional.of(new Stop(new Why.NoConsent(), Answer.CONSENT));
     }
     boolean overruled = nail.skin().mayBeOverruled() && seen.buildAnyway().isPresent();
     return nail.skin().forbidsBuilding() && !overruled
         ? Optional.of(
             new Stop(
-                nail.skin().caution().orElseThrow(),
-                nail.skin().instead().orElseThrow(),
+                new Why.Skin(nail.skin()),
                 nail.skin().mayBeOverruled() ? Answer.REASON : Answer.NONE))
         : Optional.empty();
   }

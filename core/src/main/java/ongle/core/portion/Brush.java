@@ -4,28 +4,13 @@ import ongle.core.School;
 
 /** The brush product is taken up with; what it carries is a planning figure of our own. */
 public enum Brush implements School {
-  SMALL("small brush", "fine beads, tiny nails", 45),
-  MEDIUM("medium brush", "most nails", 80),
-  LARGE("large brush", "long nails, few beads", 130);
-
-  private final String label;
-  private final String why;
+  SMALL(45),
+  MEDIUM(80),
+  LARGE(130);
   private final double carries;
 
-  Brush(String label, String why, double carries) {
-    this.label = label;
-    this.why = why;
+  Brush(double carries) {
     this.carries = carries;
-  }
-
-  @Override
-  public String label() {
-    return label;
-  }
-
-  @Override
-  public String why() {
-    return why;
   }
 
   /** Largest helping it carries, mm³. */

@@ -9,23 +9,13 @@ package ongle.core.portion;
 public record Dose(Place place, double volume) {
   /** Where a helping goes. */
   public enum Place {
-    FREE_EDGE("free edge"),
-    STRESS_ZONE("stress zone"),
-    CUTICLE("cuticle"),
-    FRAME("frame"),
-    SLIP_LAYER("slip layer"),
-    BODY("body"),
-    WHOLE("whole nail");
-
-    private final String label;
-
-    Place(String label) {
-      this.label = label;
-    }
-
-    public String label() {
-      return label;
-    }
+    FREE_EDGE,
+    STRESS_ZONE,
+    CUTICLE,
+    FRAME,
+    SLIP_LAYER,
+    BODY,
+    WHOLE
   }
 
   /** Diameter as a ball, mm: (6V/π)^⅓. */

@@ -57,19 +57,9 @@ public record Lot(
 
   /** What keeps it from being used. */
   public enum Fault {
-    EXPIRED("expired"),
-    OPEN_TOO_LONG("opened too long ago"),
-    EMPTY("empty");
-
-    private final String label;
-
-    Fault(String label) {
-      this.label = label;
-    }
-
-    public String label() {
-      return label;
-    }
+    EXPIRED,
+    OPEN_TOO_LONG,
+    EMPTY
   }
 
   /** Why it must not be used on that day; empty when it may. */

@@ -2,7 +2,9 @@ package ongle.core.portion;
 
 import java.util.Arrays;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Stream;
+import ongle.core.Code;
 import ongle.core.product.Handling;
 import ongle.core.product.Product;
 
@@ -10,10 +12,10 @@ import ongle.core.product.Product;
  * Something a salon keeps on its shelf and uses up.
  *
  * @param code name in files and addresses
- * @param label name on screen
+ * @param product it is; empty where it is none that is built with
  * @param measure it is bought and counted by
  */
-public record Material(String code, String label, Measure measure) {
+public record Material(String code, Optional<Product> product, Measure measure) implements Code {
   /** What it is counted by. */
   public enum Measure {
     GRAM("g"),
@@ -31,10 +33,11 @@ public record Material(String code, String label, Measure measure) {
   }
 
   public static final Material ACRYLIC_LIQUID =
-      new Material("acrylic-liquid", "acrylic liquid", Measure.MILLILITRE);
+      new Material("acrylic-liquid", Optional.empty(), Measure.MILLILITRE);
   public static final Material COLOUR =
-      new Material("colour", "gel polish colour", Measure.MILLILITRE);
-  public static final Material TOP_COAT = new Material("top-coat", "top coat", Measure.MILLILITRE);
+      new Material("colour", Optional.empty(), Measure.MILLILITRE);
+  public static final Material TOP_COAT =
+      new Material("top-coat", Optional.empty(), Measure.MILLILITRE);
 
   /** A drop of primer for one nail, ml; a planning figure of our own. */
   public static final double PRIMER_A_NAIL = 0.02;
@@ -42,15 +45,16 @@ public record Material(String code, String label, Measure measure) {
   /** A pad of remover for one finger and round, ml; a planning figure of our own. */
   public static final double REMOVER_A_PAD = 1.5;
 
-  public static final Material PRIMER = new Material("primer", "primer", Measure.MILLILITRE);
+  public static final Material PRIMER =
+      new Material("primer", Optional.empty(), Measure.MILLILITRE);
   public static final Material REMOVER =
-      new Material("remover", "remover for soaking", Measure.MILLILITRE);
+      new Material("remover", Optional.empty(), Measure.MILLILITRE);
 
   /** What is built with: powder by the gram, all else by the millilitre. */
   public static Material of(Product product) {
     return product.handling() == Handling.POWDER_AND_LIQUID
-        ? new Material(product.code(), product.label() + " powder", Measure.GRAM)
-        : new Material(product.code(), product.label(), Measure.MILLILITRE);
+        ? new Material(product.code(), Optional.of(product), Measure.GRAM)
+        : new Material(product.code(), Optional.of(product), Measure.MILLILITRE);
   }
 
   /** Everything Ongle works out an amount of, where these are built with. */

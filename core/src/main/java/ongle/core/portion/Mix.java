@@ -4,33 +4,19 @@ import ongle.core.School;
 
 /** How wet acrylic beads are picked up; ratios and speeds are planning figures of our own. */
 public enum Mix implements School {
-  DRIER("drier", "stays where it is put; sets fast, crumbles when overdone", 0.60, 0.85),
-  NORMAL("normal", "smooths by itself within seconds", 0.80, 1.00),
-  WETTER("wetter", "flows flat; sets slowly, runs when overdone", 1.05, 1.20);
+  DRIER(0.60, 0.85),
+  NORMAL(0.80, 1.00),
+  WETTER(1.05, 1.20);
 
   /** Density of acrylic liquid, g/cm³. */
   public static final double LIQUID_DENSITY = 0.94;
 
-  private final String label;
-  private final String why;
   private final double liquidPerPowder;
   private final double slower;
 
-  Mix(String label, String why, double liquidPerPowder, double slower) {
-    this.label = label;
-    this.why = why;
+  Mix(double liquidPerPowder, double slower) {
     this.liquidPerPowder = liquidPerPowder;
     this.slower = slower;
-  }
-
-  @Override
-  public String label() {
-    return label;
-  }
-
-  @Override
-  public String why() {
-    return why;
   }
 
   /** Grams of liquid to a gram of powder. */

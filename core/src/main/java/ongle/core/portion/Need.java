@@ -27,21 +27,11 @@ public record Need(
 
   /** What the shelf says to a need. */
   public enum Standing {
-    UNCOUNTED("not on the shelf list"),
-    ENOUGH("enough"),
-    SHORT("short"),
-    ALL_EXPIRED("expired"),
-    ALL_OPEN_TOO_LONG("opened too long ago");
-
-    private final String label;
-
-    Standing(String label) {
-      this.label = label;
-    }
-
-    public String label() {
-      return label;
-    }
+    UNCOUNTED,
+    ENOUGH,
+    SHORT,
+    ALL_EXPIRED,
+    ALL_OPEN_TOO_LONG;
 
     /** Whether work can begin, as far as anybody counts. */
     public boolean served() {

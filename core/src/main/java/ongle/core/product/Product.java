@@ -37,7 +37,8 @@ public record Product(
     Optional<LightCure> light,
     String origin) {
 
-  private static final String OURS = "Ongle's planning figure for this kind of product";
+  /** A planning figure of our own for this kind of product. */
+  private static final String OURS = "";
 
   /** Salon lamps shine at 365 nm, at 405 nm or both; either starts these. */
   private static final Set<Integer> EITHER = Set.of(365, 405);
@@ -59,7 +60,7 @@ public record Product(
   public static final Product HARD_GEL =
       new Product(
           "hard-gel",
-          "hard gel",
+          "hard-gel",
           1500,
           55,
           1.12,
@@ -75,7 +76,7 @@ public record Product(
   public static final Product STIFF_HARD_GEL =
       new Product(
           "stiff-hard-gel",
-          "stiff hard gel",
+          "stiff-hard-gel",
           HARD_GEL.modulus,
           HARD_GEL.strength,
           HARD_GEL.density,
@@ -90,7 +91,7 @@ public record Product(
   public static final Product SOAK_OFF_GEL =
       new Product(
           "soak-off-gel",
-          "soak-off gel",
+          "soak-off-gel",
           700,
           35,
           1.10,
@@ -104,7 +105,7 @@ public record Product(
   public static final Product POLY_GEL =
       new Product(
           "poly-gel",
-          "poly gel",
+          "poly-gel",
           1800,
           60,
           1.15,
@@ -118,7 +119,7 @@ public record Product(
   public static final Product SOLID_GEL =
       new Product(
           "solid-gel",
-          "solid gel",
+          "solid-gel",
           1600,
           55,
           1.13,
@@ -134,7 +135,7 @@ public record Product(
   public static final Product LEVELLING_BASE =
       new Product(
           "levelling-base",
-          "levelling base under polish",
+          "levelling-base",
           500,
           30,
           1.08,
@@ -182,6 +183,11 @@ public record Product(
   }
 
   /** Whether it hardens with no lamp, on its own clock. */
+  /** Whether it is one of the kinds that ship, known by its code and named by whoever speaks. */
+  public boolean shipped() {
+    return ofCode(code).isPresent();
+  }
+
   public boolean setsByItself() {
     return light.isEmpty();
   }

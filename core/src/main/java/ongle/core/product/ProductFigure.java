@@ -2,32 +2,25 @@ package ongle.core.product;
 
 /** The figures of a product, each with its unit and the range that is believed. */
 public enum ProductFigure {
-  MODULUS("stiffness when hard", "MPa", 50, 20_000, 0),
-  STRENGTH("flexural strength", "MPa", 1, 500, 0),
-  DENSITY("density", "g/cm³", 0.5, 5, 2),
-  SHRINKAGE("shrinkage, share of its volume", "", 0, 0.5, 2),
-  CLEAR_REACH("deepest layer of clear product", "mm", 0.05, 5, 2),
-  PIGMENTED_REACH("deepest layer of pigmented product", "mm", 0.05, 5, 2),
-  FULL_DOSE("light for a full cure", "J/cm²", 0.1, 50, 2),
-  FLASH_DOSE("light for a flash cure", "J/cm²", 0.01, 50, 2),
-  REACTIVITY("heat as it hardens, against hard gel as 1", "", 0.05, 5, 2);
-
-  private final String label;
+  MODULUS("MPa", 50, 20_000, 0),
+  STRENGTH("MPa", 1, 500, 0),
+  DENSITY("g/cm³", 0.5, 5, 2),
+  SHRINKAGE("", 0, 0.5, 2),
+  CLEAR_REACH("mm", 0.05, 5, 2),
+  PIGMENTED_REACH("mm", 0.05, 5, 2),
+  FULL_DOSE("J/cm²", 0.1, 50, 2),
+  FLASH_DOSE("J/cm²", 0.01, 50, 2),
+  REACTIVITY("", 0.05, 5, 2);
   private final String unit;
   private final double least;
   private final double most;
   private final int decimals;
 
-  ProductFigure(String label, String unit, double least, double most, int decimals) {
-    this.label = label;
+  ProductFigure(String unit, double least, double most, int decimals) {
     this.unit = unit;
     this.least = least;
     this.most = most;
     this.decimals = decimals;
-  }
-
-  public String label() {
-    return label;
   }
 
   /** Symbol; empty for a plain number. */

@@ -19,44 +19,16 @@ public record LengthWish(Mode mode, double value) {
 
   /** The ways to give a length. */
   public enum Mode implements School {
-    MILLIMETRES(
-        "the same on every finger",
-        "ends lie in one line, and fingers are compared at a glance",
-        Quantity.EXTENSION),
-    PLATE_SHARE(
-        "the same share of each plate",
-        "each nail keeps its proportion; a long plate carries more",
-        Quantity.PLATE_SHARE),
-    SLENDERNESS(
-        "equally slender, about",
-        "wide and narrow nails look alike from arm's length",
-        Quantity.EXTENSION),
-    COVER_FINGERTIP(
-        "cover the fingertip, plus", "just past the fingertip, wherever that ends", Quantity.COVER),
-    AS_GROWN("the natural nail, as grown", "an overlay: nothing is built on", Quantity.FREE_EDGE),
-    SHORTENED(
-        "the natural nail, shortened to",
-        "an overlay: every nail that is long enough ends there",
-        Quantity.FREE_EDGE);
-
-    private final String label;
-    private final String why;
+    MILLIMETRES(Quantity.EXTENSION),
+    PLATE_SHARE(Quantity.PLATE_SHARE),
+    SLENDERNESS(Quantity.EXTENSION),
+    COVER_FINGERTIP(Quantity.COVER),
+    AS_GROWN(Quantity.FREE_EDGE),
+    SHORTENED(Quantity.FREE_EDGE);
     private final Quantity quantity;
 
-    Mode(String label, String why, Quantity quantity) {
-      this.label = label;
-      this.why = why;
+    Mode(Quantity quantity) {
       this.quantity = quantity;
-    }
-
-    @Override
-    public String label() {
-      return label;
-    }
-
-    @Override
-    public String why() {
-      return why;
     }
 
     /** What the number means, with its unit and range. */

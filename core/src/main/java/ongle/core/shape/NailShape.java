@@ -12,20 +12,19 @@ import ongle.core.shape.Contour.Narrowed;
  * how the form is set and closed, and from which length it reads as that shape.
  */
 public enum NailShape {
-  SQUARE("square", new Flat(0, 0), 1.8, .22, 0, null, null, 0),
-  SOFT_SQUARE("soft square", new Flat(0, .16), 1.8, .20, 0, null, null, 0),
-  TAPERED_SQUARE("tapered square", new Flat(3.5, .05), 1.8, .22, 0, 8., null, .3),
-  ROUND("round", new Arc(), 2.0, .17, -2, null, null, .1),
-  OVAL("oval", new Curved(0, .08, .60, .44), 2.0, .18, -2, 8., null, .2),
-  ALMOND("almond", new Curved(1, .10, .52, .26), 2.2, .25, 3, 6., 1 / 3.0, .5),
-  MODERN_ALMOND("modern almond", new Curved(3, .10, .45, .14), 1.0, .30, 5, 6., .25, .55),
-  RUSSIAN_ALMOND("Russian almond", new Curved(1, .36, .34, .14), 1.0, .36, 8, 5., null, .7),
-  GOTHIC_ALMOND("gothic almond", new Curved(0, .30, .26, .04), 1.5, .32, 2, 5., null, .7),
-  BALLERINA("ballerina", new Narrowed(.45, .04), 1.5, .28, 0, 6., null, .6),
-  STILETTO("stiletto", new Curved(0, .04, .36, .03), 1.2, .34, 3, 6., null, .9),
-  PIPE("pipe", new Flat(1.5, .13), 1.3, .48, -2, 4., null, 1.0);
+  SQUARE(new Flat(0, 0), 1.8, .22, 0, null, null, 0),
+  SOFT_SQUARE(new Flat(0, .16), 1.8, .20, 0, null, null, 0),
+  TAPERED_SQUARE(new Flat(3.5, .05), 1.8, .22, 0, 8., null, .3),
+  ROUND(new Arc(), 2.0, .17, -2, null, null, .1),
+  OVAL(new Curved(0, .08, .60, .44), 2.0, .18, -2, 8., null, .2),
+  ALMOND(new Curved(1, .10, .52, .26), 2.2, .25, 3, 6., 1 / 3.0, .5),
+  MODERN_ALMOND(new Curved(3, .10, .45, .14), 1.0, .30, 5, 6., .25, .55),
+  RUSSIAN_ALMOND(new Curved(1, .36, .34, .14), 1.0, .36, 8, 5., null, .7),
+  GOTHIC_ALMOND(new Curved(0, .30, .26, .04), 1.5, .32, 2, 5., null, .7),
+  BALLERINA(new Narrowed(.45, .04), 1.5, .28, 0, 6., null, .6),
+  STILETTO(new Curved(0, .04, .36, .03), 1.2, .34, 3, 6., null, .9),
+  PIPE(new Flat(1.5, .13), 1.3, .48, -2, 4., null, 1.0);
 
-  private final String label;
   private final Contour contour;
   private final double archExponent;
   private final double barrelDepthRatio;
@@ -35,7 +34,6 @@ public enum NailShape {
   private final double leastSlenderness;
 
   NailShape(
-      String label,
       Contour contour,
       double archExponent,
       double barrelDepthRatio,
@@ -43,7 +41,6 @@ public enum NailShape {
       Double formClosedBeyond,
       Double apexShare,
       double leastSlenderness) {
-    this.label = label;
     this.contour = contour;
     this.archExponent = archExponent;
     this.barrelDepthRatio = barrelDepthRatio;
@@ -51,10 +48,6 @@ public enum NailShape {
     this.formClosedBeyond = formClosedBeyond;
     this.apexShare = apexShare;
     this.leastSlenderness = leastSlenderness;
-  }
-
-  public String label() {
-    return label;
   }
 
   /** Name in the set file and in addresses, such as {@code modern-almond}. */
@@ -107,42 +100,11 @@ public enum NailShape {
   }
 
   /** How its outline is filed, from the growth points to the tip. */
-  public String filed() {
-    String tip =
-        contour instanceof Arc
-            ? "straight on from the growth points, tip a half circle"
-            : contour instanceof Flat flat
-                ? in(flat.taper()) + ", tip straight across, corners " + corners(flat.corner())
-                : contour instanceof Narrowed
-                    ? "straight in to the flat tip, corners kept"
-                    : curved((Curved) contour);
-    return label.substring(0, 1).toUpperCase(java.util.Locale.ROOT)
-        + label.substring(1)
-        + ": sides "
-        + tip
-        + ".";
+  public Filing filing() {
+    return Filing.of(this);
   }
 
-  private static String curved(Curved curved) {
-    String tip =
-        curved.roundness() >= .3
-            ? "a round tip"
-            : curved.roundness() >= .1 ? "a slim round tip" : "a point";
-    return in(curved.taper()) + ", then in one curve to " + tip;
-  }
-
-  private static String in(double taper) {
-    return taper == 0 ? "straight on from the growth points" : "in by " + degrees(taper) + " each";
-  }
-
-  private static String corners(double corner) {
-    return corner <= .05 ? "kept" : "rounded";
-  }
-
-  private static String degrees(double angle) {
-    return (angle == Math.rint(angle) ? String.valueOf((int) angle) : String.valueOf(angle)) + "°";
-  }
-
+  /** Whether it can be told from a shorter shape on a plate this wide, both mm. */
   public boolean readsAt(double extension, double plateWidth) {
     return extension >= leastSlenderness * plateWidth - 1e-9;
   }

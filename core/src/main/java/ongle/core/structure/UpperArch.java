@@ -6,33 +6,15 @@ import ongle.core.shape.NailShape;
 
 /** How the upper arch runs from the apex to the tip, and how the lower arch is set for it. */
 public enum UpperArch implements School {
-  OF_SHAPE("as the shape asks", "each shape has its own; the plan says which"),
-  CLASSIC("falls in a curve", "classic: soft to the eye, thin where nothing has to be carried"),
-  MODERN("runs straight to the tip", "modern: parallel to a lower arch lifted a little"),
-  RUSSIAN("climbs first", "Russian: the lower arch is lifted, so the highest point lies far out");
+  OF_SHAPE,
+  CLASSIC,
+  MODERN,
+  RUSSIAN;
 
   private static final double CURVED = 1.8;
   private static final double STRAIGHT = 1.0;
   private static final double MODERN_TILT = 5;
   private static final double RUSSIAN_TILT = 8;
-
-  private final String label;
-  private final String why;
-
-  UpperArch(String label, String why) {
-    this.label = label;
-    this.why = why;
-  }
-
-  @Override
-  public String label() {
-    return label;
-  }
-
-  @Override
-  public String why() {
-    return why;
-  }
 
   /** Exponent p of the fall beyond the apex. */
   public double exponent(NailShape shape) {

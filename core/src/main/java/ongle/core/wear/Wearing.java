@@ -1,7 +1,6 @@
 package ongle.core.wear;
 
 import java.util.Objects;
-import java.util.Optional;
 import java.util.Set;
 import ongle.core.nail.Digit;
 import ongle.core.nail.Quantity;
@@ -36,13 +35,6 @@ public record Wearing(int days, Set<PrepStep> skipped, Growth growth) {
   /** The same with every step of the preparation. */
   public Wearing fullyPrepared() {
     return new Wearing(days, Set.of(), growth);
-  }
-
-  /** What to be careful of where the preparation is not whole. */
-  public Optional<String> caution() {
-    return skipped.isEmpty()
-        ? Optional.empty()
-        : Optional.of("Preparation left out: " + PrepStep.named(skipped) + ". It lifts sooner.");
   }
 
   /** Share of the full hold on the plate, above 0 to 1. */

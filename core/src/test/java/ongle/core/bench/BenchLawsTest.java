@@ -67,8 +67,6 @@ class BenchLawsTest {
       assertThat(step.fingers()).as(step.id()).isNotEmpty();
       step.hand()
           .ifPresent(hand -> assertThat(step.fingers()).allMatch(finger -> finger.hand() == hand));
-      assertThat(step.title()).isNotBlank();
-      assertThat(step.tool()).as(step.id()).isNotBlank();
     }
   }
 

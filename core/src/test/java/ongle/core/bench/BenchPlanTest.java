@@ -294,7 +294,7 @@ class BenchPlanTest {
         .hasSize(1)
         .first()
         .asString()
-        .contains("38 %");
+        .contains("percent=38");
     assertThat(BenchPlan.of(set, with(blue)).steps()).isEmpty();
   }
 

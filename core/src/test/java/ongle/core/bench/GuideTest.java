@@ -95,7 +95,8 @@ class GuideTest {
 
     assertThat(guide().done(first, now).event()).isEmpty();
     String second = guide().current().orElseThrow().id();
-    assertThat(guide().done(second, now.plusMillis(300)).why()).contains("twice");
+    assertThat(guide().done(second, now.plusMillis(300)).why())
+        .contains(Refusal.Plain.PRESSED_TWICE);
     assertThat(guide().done(second, now.plusSeconds(2)).event()).isPresent();
   }
 
@@ -108,7 +109,8 @@ class GuideTest {
     String next = guide.current().orElseThrow().id();
     Instant out = guide.running(now).get(0).ends();
 
-    assertThat(guide.done(next, now.plusSeconds(1)).why()).contains("lamp still runs");
+    assertThat(guide.done(next, now.plusSeconds(1)).why())
+        .containsInstanceOf(Refusal.LampRuns.class);
     assertThat(guide.done(next, out.minusMillis(1)).event()).isEmpty();
     assertThat(guide.done(next, out).event()).isPresent();
   }
@@ -152,7 +154,7 @@ class GuideTest {
     begin();
     events.add(Event.of(now.plusSeconds(10), Event.Type.PAUSED, ""));
     assertThat(guide().done(guide().current().orElseThrow().id(), now.plusSeconds(20)).why())
-        .contains("Paused");
+        .contains(Refusal.Plain.PAUSED);
     events.add(Event.of(now.plusSeconds(610), Event.Type.RESUMED, ""));
     Guide guide = guide();
     events.add(
@@ -167,7 +169,7 @@ class GuideTest {
     Guide guide = begin();
     String first = guide.current().orElseThrow().id();
 
-    assertThat(guide.skip(first, " ", now).why()).contains("why");
+    assertThat(guide.skip(first, " ", now).why()).contains(Refusal.Plain.NO_REASON);
     events.add(guide.skip(first, "done at home", now).event().orElseThrow());
     assertThat(guide().past().get(0).skipped()).contains("done at home");
     events.add(guide().back(now).event().orElseThrow());
@@ -190,7 +192,7 @@ class GuideTest {
 
     guide = work();
     assertThat(guide.past(other.id())).isPresent();
-    assertThat(guide.first(other.id(), now).why()).contains("cannot come first");
+    assertThat(guide.first(other.id(), now).why()).contains(Refusal.Plain.CANNOT_COME_FIRST);
     while (guide.current().isPresent()) {
       guide = work();
     }
@@ -230,13 +232,13 @@ class GuideTest {
     Instant began = now;
     now = now.plusSeconds(20);
     events.add(guide().note(Event.Type.HEAT, "", "", now).event().orElseThrow());
-    assertThat(guide().urgent().orElseThrow()).contains("Hand out", "40 s");
+    assertThat(guide().urgent()).contains(new Urgent.Heat(40));
     work();
     assertThat(guide().urgent()).isEmpty();
 
     String step = guide().current().orElseThrow().id();
     events.add(guide().note(Event.Type.SKIN, step, "", now).event().orElseThrow());
-    assertThat(guide().urgent().orElseThrow()).contains("wipe it off now");
+    assertThat(guide().urgent()).contains(new Urgent.ProductOnSkin());
     assertThat(began).isBefore(now);
   }
 
@@ -247,7 +249,8 @@ class GuideTest {
     assertThat(guide.note(Event.Type.DONE, "", "", now).event()).isEmpty();
     assertThat(guide.note(Event.Type.NOTE, "", " ", now).event()).isEmpty();
     assertThat(guide.note(Event.Type.SKIN, "nowhere", "", now).event()).isEmpty();
-    assertThat(guide.note(Event.Type.HEAT, "", "", now).why()).contains("No hand");
+    assertThat(guide.note(Event.Type.HEAT, "", "", now).why())
+        .contains(Refusal.Plain.NO_HAND_IN_LAMP);
     assertThat(guide.note(Event.Type.RESUMED, "", "", now).event()).isEmpty();
     assertThat(guide.note(Event.Type.NOTE, "", "left thumb sore", now).event()).isPresent();
   }

@@ -23,8 +23,8 @@ class RoutineTest {
   void whatChemistryFixesStaysAndSaysWhy() {
     assertThatThrownBy(() -> Routine.USUAL.moved("PRIME", -1))
         .isInstanceOf(Routine.Impossible.class)
-        .hasMessageContaining("primer only works on a dry plate");
-    assertThat(Routine.USUAL.fixed("SANITISE", 1)).get().asString().contains("unclean");
+        .hasMessageContaining("DEHYDRATE_BEFORE_PRIME");
+    assertThat(Routine.USUAL.fixed("SANITISE", 1)).contains(new Routine.Trouble.SanitiseFirst());
     assertThat(Routine.USUAL.fixed("TRIM", -1)).isEmpty();
   }
 
@@ -33,10 +33,10 @@ class RoutineTest {
     Routine routine = Routine.USUAL.withOwn("own-1", "Hand massage", 120, "COATS");
 
     assertThat(codes(routine)).containsSubsequence("COATS", "own-1", "OIL");
-    assertThatThrownBy(() -> routine.moved("own-1", -5)).hasMessageContaining("you said so");
+    assertThatThrownBy(() -> routine.moved("own-1", -5)).hasMessageContaining("OwnOrder");
     assertThat(routine.without("own-1")).isEqualTo(Routine.USUAL);
-    assertThat(Routine.name(routine.renamed("own-1", "Massage").of("own-1").orElseThrow()))
-        .isEqualTo("Massage");
+    assertThat(routine.renamed("own-1", "Massage").of("own-1").orElseThrow().name())
+        .contains("Massage");
     assertThatThrownBy(() -> Routine.USUAL.withOwn("own-1", " ", 120, "COATS"))
         .isInstanceOf(Routine.Impossible.class);
     assertThatThrownBy(() -> Routine.USUAL.withOwn("own-1", "Massage", 0, "COATS"))
@@ -49,6 +49,6 @@ class RoutineTest {
     lines.add(new Routine.Line("a", Optional.of("A"), 10, Optional.of("b")));
     lines.add(new Routine.Line("b", Optional.of("B"), 10, Optional.of("a")));
 
-    assertThatThrownBy(() -> new Routine(lines)).hasMessageContaining("waits for itself");
+    assertThatThrownBy(() -> new Routine(lines)).hasMessageContaining("WaitsForItself");
   }
 }

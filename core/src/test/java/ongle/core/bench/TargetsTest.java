@@ -16,6 +16,7 @@ import ongle.core.plan.NailPlan;
 import ongle.core.plan.SetPlan;
 import ongle.core.product.Product;
 import ongle.core.shape.Contour;
+import ongle.core.shape.Filing;
 import ongle.core.shape.NailShape;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -145,9 +146,11 @@ class TargetsTest {
   @ParameterizedTest
   @EnumSource(NailShape.class)
   void everyShapeSaysHowItIsFiled(NailShape shape) {
-    assertThat(shape.filed()).contains("sides").endsWith(".").doesNotContain("null");
+    assertThat(shape.filing().shape()).isEqualTo(shape);
     assertThat(shape.contour() instanceof Contour.Flat)
-        .isEqualTo(shape.filed().contains("straight across"));
+        .isEqualTo(
+            shape.filing().tip() == Filing.Tip.STRAIGHT_SHARP
+                || shape.filing().tip() == Filing.Tip.STRAIGHT_ROUNDED);
   }
 
   @Test

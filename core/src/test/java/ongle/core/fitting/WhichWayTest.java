@@ -38,7 +38,7 @@ class WhichWayTest {
         new WhichWay.TipOffer(
             TipSizing.of(exact, nail, new Outline(NailShape.SQUARE, nail.width(), extension))
                 .advised(),
-            "",
+            WayReason.Plain.NO_TIPS_AT_HAND,
             true),
         FormPick.best(List.of(Kits.PAPER), nail, NailShape.SQUARE, 0, extension),
         FormPick.best(List.of(Kits.RIGID), nail, NailShape.SQUARE, 0, extension));
@@ -81,7 +81,11 @@ class WhichWayTest {
       WhichWay.Option before = ways(intact, 5, Product.HARD_GEL, TipsOrForms.FORMS).of(way);
       WhichWay.Option after = ways(torn, 5, Product.HARD_GEL, TipsOrForms.FORMS).of(way);
       assertThat(after.points()).isLessThan(before.points());
-      assertThat(after.reasons()).anyMatch(reason -> reason.contains("torn skin"));
+      assertThat(after.reasons())
+          .anyMatch(
+              reason ->
+                  reason == WayReason.Plain.FORM_PRESSES_ON_SKIN
+                      || reason == WayReason.Plain.RIGID_PRESSES_ON_SKIN);
     }
   }
 
@@ -108,11 +112,11 @@ class WhichWayTest {
             true,
             Product.HARD_GEL,
             Schools.USUAL,
-            new WhichWay.TipOffer(Optional.of(other), "", false),
+            new WhichWay.TipOffer(Optional.of(other), WayReason.Plain.NO_TIPS_AT_HAND, false),
             Optional.empty(),
             Optional.empty());
-    assertThat(ways.of(BuildWay.TIP).reasons()).anyMatch(reason -> reason.contains("Second box"));
-    assertThat(ways.of(BuildWay.FORM).reasons()).containsExactly("No paper form is left.");
+    assertThat(ways.of(BuildWay.TIP).reasons()).contains(new WayReason.OtherKit("Second box"));
+    assertThat(ways.of(BuildWay.FORM).reasons()).containsExactly(WayReason.Plain.NO_PAPER_FORM);
     assertThat(ways.of(BuildWay.REUSABLE_FORM).possible()).isFalse();
   }
 
@@ -130,7 +134,7 @@ class WhichWayTest {
               true,
               Product.ACRYLIC,
               new Schools(TipsOrForms.FORMS, school),
-              new WhichWay.TipOffer(Optional.empty(), "There are no tips at hand.", true),
+              new WhichWay.TipOffer(Optional.empty(), WayReason.Plain.NO_TIPS_AT_HAND, true),
               FormPick.best(List.of(Kits.PAPER), bitten, NailShape.ROUND, -2, 3.5),
               Optional.empty());
       assertThat(ways.best().way())
@@ -146,7 +150,8 @@ class WhichWayTest {
         .isEqualTo(BuildWay.FREE_HAND);
     assertThat(ways(bitten, 3.5, Product.HARD_GEL, TipsOrForms.FORMS).of(BuildWay.FREE_HAND))
         .satisfies(option -> assertThat(option.possible()).isFalse())
-        .satisfies(option -> assertThat(option.reasons()).first().asString().contains("runs"));
+        .satisfies(
+            option -> assertThat(option.reasons()).first().isInstanceOf(WayReason.Runs.class));
   }
 
   @ParameterizedTest

@@ -115,13 +115,13 @@ class PhotoMeasureTest {
         List.of(new Spot(0, 0), new Spot(400, 0), new Spot(800, 2), new Spot(400, 500));
     assertThatThrownBy(() -> CardView.of(line, Card.USUAL, CAMERA))
         .isInstanceOf(MarkTrouble.class)
-        .hasMessageContaining("not the corners");
+        .hasMessageContaining("NoCard");
     List<Spot> small = List.of(new Spot(0, 0), new Spot(30, 0), new Spot(30, 20), new Spot(0, 20));
     assertThatThrownBy(() -> CardView.of(small, Card.USUAL, CAMERA))
-        .hasMessageContaining("too small");
+        .hasMessageContaining("CardTooSmall");
     PinholeCamera tilted = new PinholeCamera(CAMERA, 340, 56, 90, 0);
     assertThatThrownBy(() -> CardView.of(tilted.corners(), Card.USUAL, CAMERA))
-        .hasMessageContaining("tilted");
+        .hasMessageContaining("Tilted");
   }
 
   @Test
@@ -133,7 +133,7 @@ class PhotoMeasureTest {
             m.growthPoint(), m.otherGrowthPoint(), m.cuticle(), m.knuckle().get(), m.knuckle());
     assertThatThrownBy(() -> measured(seen, turned, 0))
         .isInstanceOf(MarkTrouble.class)
-        .hasMessageContaining("wrong place");
+        .hasMessageContaining("WrongSide");
     NailMarks huge =
         new NailMarks(new Spot(100, 900), new Spot(2300, 900), m.cuticle(), m.edge(), m.knuckle());
     assertThatThrownBy(() -> measured(seen, huge, 0)).isInstanceOf(MarkTrouble.class);

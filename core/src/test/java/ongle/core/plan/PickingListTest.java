@@ -122,7 +122,7 @@ class PickingListTest {
                 Wearer.ORDINARY),
             List.of(new SetPlanner.Item(Nails.plain(), Adjustments.NONE)));
     assertThat(plan.nails().get(0).fit().ways().ranked())
-        .allMatch(option -> !option.possible() && !option.reasons().get(0).isBlank());
+        .allMatch(option -> !option.possible() && !option.reasons().isEmpty());
     assertThat(PickingList.of(plan).lines()).isEmpty();
   }
 

@@ -232,7 +232,7 @@ class SignedPlanTest {
     assertThat(both.thickness()).isEqualTo(0.28);
     assertThat(both.allowedBedPull()).isEqualTo(0.30);
     assertThat(both.delicate()).isTrue();
-    assertThat(both.cautions()).hasSize(2);
+    assertThat(both.findings()).hasSize(2);
     assertThat(PlateCondition.SOUND.sound()).isTrue();
   }
 

@@ -1,4 +1,4 @@
-package ongle.app.web;
+package ongle.app.words;
 
 import static org.assertj.core.api.Assertions.assertThat;
 

@@ -1,5 +1,6 @@
-package ongle.app.web;
+package ongle.app.words;
 
+import java.text.DecimalFormatSymbols;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.regex.Pattern;
@@ -13,10 +14,28 @@ public final class Numbers {
 
   private Numbers() {}
 
-  /** Fixed decimals with a point; never "-0". */
+  /** Fixed decimals with the language's own point or comma; never "-0". */
   public static String format(double value, int decimals) {
+    char point = DecimalFormatSymbols.getInstance(Words.locale()).getDecimalSeparator();
+    return plain(value, decimals).replace('.', point);
+  }
+
+  /** Fixed decimals with a point in every language, for files and addresses; never "-0". */
+  public static String plain(double value, int decimals) {
     String text = String.format(Locale.ROOT, "%." + decimals + "f", value);
     return text.matches("-0(\\.0*)?") ? text.substring(1) : text;
+  }
+
+  /** With its sign in front, also when it is plus. */
+  public static String signed(double value, int decimals) {
+    String text = format(value, decimals);
+    return value <= 0 || text.startsWith("-") ? text : "+" + text;
+  }
+
+  /** Seconds as a clock shows them: 1:30. */
+  public static String clock(long seconds) {
+    long left = Math.max(0, seconds);
+    return String.format(Locale.ROOT, "%d:%02d", left / 60, left % 60);
   }
 
   /** With the quantity's own decimals, without unit. */
@@ -26,7 +45,7 @@ public final class Numbers {
 
   /** As {@link #format(Quantity, double)}, with the unit. */
   public static String withUnit(Quantity quantity, double value) {
-    String unit = quantity.unit().symbol();
+    String unit = Words.of(quantity.unit());
     return format(quantity, value) + (unit.equals("°") ? unit : " " + unit);
   }
 
@@ -47,7 +66,7 @@ public final class Numbers {
    */
   public static Optional<Double> parse(String typed, Quantity quantity) {
     String text = typed.strip().replace('\u2212', '-');
-    String unit = quantity.unit().symbol();
+    String unit = Words.of(quantity.unit());
     if (text.endsWith(unit)) {
       text = text.substring(0, text.length() - unit.length()).strip();
     }
@@ -70,8 +89,18 @@ public final class Numbers {
         : Optional.empty();
   }
 
+  /** Whether two texts of a field say the same, in whatever language they were shown. */
+  public static boolean same(String one, String other) {
+    return one.replace(',', '.').equals(other.replace(',', '.'));
+  }
+
   /** What a field takes, for the message beside it: "3.0 to 25.0 mm". */
   public static String range(Quantity quantity) {
-    return format(quantity, quantity.least()) + " to " + withUnit(quantity, quantity.most());
+    return Words.say(
+        "number.range",
+        "least",
+        format(quantity, quantity.least()),
+        "most",
+        withUnit(quantity, quantity.most()));
   }
 }
