@@ -87,7 +87,7 @@ class LetInTest {
   void aHundredThousandLinesAreRefusedAtOnce() {
     org.assertj.core.api.Assertions.assertThatThrownBy(
             () -> CsvText.of("number\n" + "1\n".repeat(127_000)))
-        .hasMessageContaining("more than " + CsvText.MOST_LINES + " lines");
+        .hasMessageContaining("more than " + CsvText.MAX_LINES + " lines");
   }
 
   @Test

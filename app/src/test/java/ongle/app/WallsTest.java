@@ -34,16 +34,48 @@ class WallsTest {
           .dependOnClassesThat()
           .resideInAnyPackage(
               "ongle.app.sets..",
+              "ongle.app.planning..",
               "ongle.app.clients..",
               "jakarta.persistence..",
               "org.springframework..");
 
   @ArchTest
-  static final ArchRule onlyTheEditorWritesSets =
+  static final ArchRule whatIsStoredKnowsNoDrawingAndNoPage =
       noClasses()
           .that()
-          .resideOutsideOfPackage("ongle.app.sets..")
+          .resideInAnyPackage(
+              "ongle.app.sets..",
+              "ongle.app.planning..",
+              "ongle.app.editing..",
+              "ongle.app.history..")
           .should()
           .dependOnClassesThat()
-          .haveSimpleName("SetRepository");
+          .resideInAnyPackage(
+              "ongle.app.drawing..", "ongle.app.frame..", "ongle.app.paper..", "org.thymeleaf..");
+
+  /** What reads plans a set, what edits changes it, what goes back returns to it. */
+  @ArchTest
+  static final ArchRule setsAreReadAndWrittenInThreePlaces =
+      noClasses()
+          .that()
+          .resideOutsideOfPackages(
+              "ongle.app.sets..",
+              "ongle.app.planning..",
+              "ongle.app.editing..",
+              "ongle.app.history..")
+          .should()
+          .dependOnClassesThat()
+          .haveNameMatching("ongle\\.app\\.sets\\.\\w+Repository");
+
+  @ArchTest
+  static final ArchRule wordsKnowOnlyTheCore =
+      noClasses()
+          .that()
+          .resideInAPackage("ongle.app.words..")
+          .should()
+          .dependOnClassesThat(
+              com.tngtech.archunit.core.domain.JavaClass.Predicates.resideInAPackage("ongle.app..")
+                  .and(
+                      com.tngtech.archunit.core.domain.JavaClass.Predicates.resideOutsideOfPackage(
+                          "ongle.app.words..")));
 }

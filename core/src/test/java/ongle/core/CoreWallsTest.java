@@ -18,7 +18,12 @@ class CoreWallsTest {
       classes()
           .should()
           .onlyDependOnClassesThat()
-          .resideInAnyPackage("ongle.core..", "java.lang..", "java.util..", "java.time..");
+          .resideInAnyPackage(
+              "ongle.core..",
+              "java.lang..",
+              "java.util..",
+              "java.time..",
+              "org.jspecify.annotations..");
 
   /** What time it is, is told from outside. */
   @ArchTest

@@ -21,7 +21,7 @@ import ongle.core.structure.Build;
 import ongle.core.structure.CrossThickness;
 import ongle.core.structure.Profile;
 import ongle.core.structure.Scheme;
-import ongle.core.structure.Term;
+import ongle.core.structure.WearPeriod;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -91,7 +91,7 @@ public record ReferenceCase(JsonNode given, JsonNode expect) {
   }
 
   /** The case as it is planned, of its own length or another, mm. */
-  public Scheme scheme(double extension, Term term) {
+  public Scheme scheme(double extension, WearPeriod term) {
     Build build = build(1);
     return new Scheme(
         build.nail(),

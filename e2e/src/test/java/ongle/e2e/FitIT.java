@@ -91,7 +91,7 @@ class FitIT extends AtTheDesk {
   void aHandsWorkLimitsBothHands() {
     desk.open("/sets/5/shape?finger=R3");
     desk.choose("#does-RIGHT", "CARE");
-    desk.untilText("#notes", "as long as this hand's work allows");
+    desk.untilText("#notes", "as long as this hand’s work allows");
     desk.until(
         d -> d.text(".strip a[data-finger=L3] b").equals(d.text(".strip a[data-finger=R3] b")));
     desk.choose("#does-RIGHT", "ORDINARY");

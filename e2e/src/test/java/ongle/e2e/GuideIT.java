@@ -111,11 +111,11 @@ class GuideIT extends AtTheDesk {
     assertThat(desk.all(".urgent")).isEmpty();
 
     desk.open("/sets/5/bench/guide/record");
-    assertThat(desk.text(".visit-record")).contains("1× product on skin");
+    assertThat(desk.text(".visit-record")).contains("1 × product on skin");
     assertThat(desk.text(".visit-record tbody"))
-        .contains("Begun", "product touched skin", "Note: left thumb is sore");
+        .contains("Started", "product touched skin", "Note: left thumb is sore");
     desk.click("main a[href^='/clients/']");
-    assertThat(desk.text("main")).contains("what happened");
+    assertThat(desk.text("main")).contains("visit record");
   }
 
   @Test

@@ -10,7 +10,7 @@ class KitsIT extends AtTheDesk {
   @Test
   void aSizeIsChangedInPlaceAndNonsenseIsNamedBesideTheField() {
     desk.open("/kits/2");
-    String field = "[aria-label='Number 3 width, mm']";
+    String field = "[aria-label='Number 3, width mm']";
     desk.click(field);
     desk.keys("14,2", Keys.ENTER);
     desk.untilText("#saved", "Saved");
@@ -21,7 +21,7 @@ class KitsIT extends AtTheDesk {
     assertThat(desk.value("td.wrong input")).isEqualTo("two");
     desk.driver().navigate().refresh();
     assertThat(desk.value(field)).isEqualTo("14.20");
-    desk.click("[aria-label='Number 3 width, mm']");
+    desk.click("[aria-label='Number 3, width mm']");
     desk.keys("14.15", Keys.ENTER);
     desk.until(d -> d.value(field).equals("14.15"));
   }
@@ -51,8 +51,8 @@ class KitsIT extends AtTheDesk {
   @Test
   void aSetIsFittedFromTheKitWithTheLeastToFileAndTakenOutOnce() {
     desk.open("/sets/8/fit?finger=R3");
-    String least = desk.text("#kit-of-set option:first-child");
-    assertThat(least).contains("Quarrymill");
+    String min = desk.text("#kit-of-set option:first-child");
+    assertThat(min).contains("Quarrymill");
     desk.choose("#kit-of-set", "lindenbox");
     desk.until(d -> d.text("#kit-of-set option:checked").startsWith("Lindenbox"));
     // Its twin falls between two sizes of it, so these two take another kit together.

@@ -14,7 +14,7 @@ class LookOverIT extends AtTheDesk {
     desk.untilText(".halted", "right middle: not built on today");
     assertThat(desk.text(".strip a[data-finger=R3] b")).isEqualTo("stop");
     desk.find("#reason-R3").sendKeys("closed since Monday", Keys.TAB);
-    desk.untilText(".halted", "right middle: built on all the same");
+    desk.untilText(".halted", "right middle: built all the same");
     desk.until(d -> !d.text(".strip a[data-finger=R3] b").equals("stop"));
     desk.driver().navigate().refresh();
     assertThat(desk.value("#reason-R3")).isEqualTo("closed since Monday");

@@ -99,7 +99,7 @@ class NothingIsLostIT extends AtTheDesk {
     desk.driver().switchTo().window(first);
     desk.click("#L2-WIDTH");
     desk.number("12.2");
-    desk.untilText("#cell-L2-WIDTH", "changed this to 10.1");
+    desk.untilText("#cell-L2-WIDTH", "Changed to 10.1");
     assertThat(desk.value("#L2-WIDTH")).isEqualTo("12.2");
     assertThat(desk.text("#saved")).contains("Not saved");
     desk.click("#cell-L2-WIDTH [data-keep=theirs]");

@@ -85,11 +85,11 @@ class PhotoIT extends AtTheDesk {
     for (int corner : new int[] {3, 1, 2, 4}) {
       markAt(truth.get("CARD" + corner));
     }
-    desk.untilText("#marking", "pixels a millimetre");
+    desk.untilText("#marking", "pixels per mm");
     for (String spot : List.of("GROWTH_POINT", "OTHER_GROWTH_POINT", "CUTICLE", "EDGE")) {
       markAt(truth.get("R1_" + spot));
     }
-    desk.untilText("#marking", "Take 1 nail over");
+    desk.untilText("#marking", "Use 1 nail");
     // A click is a whole pixel of the screen, about four of the picture: arrows set it right.
     for (String name :
         List.of(

@@ -88,7 +88,7 @@ class StructureIT extends AtTheDesk {
             .findFirst()
             .orElseThrow()
             .getDomAttribute("value"));
-    desk.until(d -> !d.all(".workbench-scene .ghost").isEmpty());
+    desk.until(d -> !d.all(".nail-scene .ghost").isEmpty());
     press(".versions-list li button");
     desk.until(d -> apex().equals(before));
   }
@@ -97,10 +97,10 @@ class StructureIT extends AtTheDesk {
   void anotherSchoolIsDrawnBehindAndTheLightLineOverIt() {
     desk.open(NAIL);
     desk.choose("#ghost", "school-STRESS_LINE");
-    desk.until(d -> !d.all(".workbench-scene .ghost").isEmpty());
+    desk.until(d -> !d.all(".nail-scene .ghost").isEmpty());
     press("#light");
-    desk.until(d -> desk.all(".workbench-scene .light").size() == 2);
-    assertThat(desk.all(".workbench-scene .ghost")).isNotEmpty();
+    desk.until(d -> desk.all(".nail-scene .light").size() == 2);
+    assertThat(desk.all(".nail-scene .ghost")).isNotEmpty();
   }
 
   @Test
@@ -109,8 +109,8 @@ class StructureIT extends AtTheDesk {
     desk.find("#L4-EXTENSION").sendKeys("25", Keys.ENTER);
     desk.until(d -> d.find("#findings").getText().contains("Not advised as planned"));
     desk.until(d -> !d.all("#remedies [data-remedy]").isEmpty());
-    press("#remedies button[aria-label^='Look first']");
-    desk.until(d -> !d.all(".workbench-scene .ghost").isEmpty());
+    press("#remedies button[aria-label^='Preview']");
+    desk.until(d -> !d.all(".nail-scene .ghost").isEmpty());
     assertThat(desk.find("#findings").getText())
         .as("only looked at")
         .contains("Not advised as planned");

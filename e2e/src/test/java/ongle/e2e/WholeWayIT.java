@@ -42,7 +42,7 @@ class WholeWayIT extends AtTheDesk {
         .contains("10:45")
         .contains("Zofia Karrick")
         .contains("Open the plan");
-    assertThat(desk.text(".due")).contains("2 days over").contains("Odile Brask");
+    assertThat(desk.text(".due")).contains("2 days overdue").contains("Odile Brask");
     assertThat(desk.text("main"))
         .contains("5 of 10")
         .contains("Allergy: acrylates")
@@ -54,7 +54,7 @@ class WholeWayIT extends AtTheDesk {
   void aNewClientIsFoundMissingAddedAndGivenASet() {
     desk.open("/clients");
     desk.keys("Wilma Otterby");
-    desk.untilText("#found", "Nobody by Wilma Otterby");
+    desk.untilText("#found", "Nobody called Wilma Otterby");
     desk.click("#found a");
     desk.until(d -> d.value("#name").equals("Wilma Otterby"));
     desk.find("#handsDo").sendKeys("packs parcels");

@@ -8,10 +8,10 @@ import java.util.Optional;
 import java.util.Set;
 import ongle.app.drawing.PortionDrawing;
 import ongle.app.drawing.Scene;
+import ongle.app.frame.SetPage;
+import ongle.app.frame.Stage;
 import ongle.app.paper.NailBlock;
 import ongle.app.paper.PdfWriter;
-import ongle.app.sets.SetPage;
-import ongle.app.sets.Stage;
 import ongle.app.visits.PlannedVisit;
 import ongle.app.words.BenchWords;
 import ongle.app.words.PickingWords;
@@ -49,7 +49,7 @@ class BuildSheetController {
   /**
    * A nail and its product.
    *
-   * @param portion its helpings at true size; null where nothing is laid
+   * @param portion its portions at true size; null where nothing is laid
    */
   record NailPaper(NailBlock block, Scene portion, List<String> doses, List<String> product) {}
 

@@ -12,22 +12,22 @@ import ongle.core.fitting.FormFit;
 import ongle.core.fitting.FormPick;
 import ongle.core.nail.Seat;
 import ongle.core.plan.NailPlan;
-import ongle.core.portion.Dose;
 import ongle.core.portion.Portion;
+import ongle.core.portion.ProductPortion;
 import ongle.core.portion.Strip;
 import ongle.core.structure.Build;
 import ongle.core.structure.Profile;
 
-/** Where a helping goes on the nail, with the helping itself beside it at the same scale. */
+/** Where a portion goes on the nail, with the portion itself beside it at the same scale. */
 final class LayDrawing {
   private static final double TYPE = 1.25;
   private static final double BEHIND = 2.5;
   private static final int STEPS = 40;
 
-  /** Room for a helping to the middle of it, mm. */
+  /** MarginBand for a portion to the middle of it, mm. */
   private static final double BESIDE = 4;
 
-  /** Room for the longest label, mm. */
+  /** MarginBand for the longest label, mm. */
   private static final double LABEL = 8.2 * TYPE;
 
   private LayDrawing() {}
@@ -64,7 +64,7 @@ final class LayDrawing {
         right,
         Words.say("drawing.apex", "thickness", profile.apexThickness()));
     double portionAt = -right - BESIDE;
-    step.dose().ifPresent(dose -> helping(scene, view, bench, dose, step.of(), portionAt));
+    step.dose().ifPresent(dose -> portion(scene, view, bench, dose, step.of(), portionAt));
     double behind = plate + BEHIND;
     double top = seat == Seat.OPPOSITE ? -behind : -end - 1.5;
     return scene.build(
@@ -80,8 +80,9 @@ final class LayDrawing {
     scene.text("dim-figure", right + 0.5, y + TYPE * 0.35, "start", text);
   }
 
-  /** The part of the nail a helping is for, as long as the build has it. */
-  private static void zone(Scene.Builder scene, NailFromAbove view, Build build, Dose.Place place) {
+  /** The part of the nail a portion is for, as long as the build has it. */
+  private static void zone(
+      Scene.Builder scene, NailFromAbove view, Build build, ProductPortion.Place place) {
     Profile profile = build.profile();
     double plate = build.nail().plateLength();
     double cuticleEnds = build.cuticleZone();
@@ -115,8 +116,13 @@ final class LayDrawing {
     scene.closed("laid-here", points);
   }
 
-  private static void helping(
-      Scene.Builder scene, NailFromAbove view, BenchPlan bench, Dose dose, int layers, double x) {
+  private static void portion(
+      Scene.Builder scene,
+      NailFromAbove view,
+      BenchPlan bench,
+      ProductPortion dose,
+      int layers,
+      double x) {
     double plate = view.nail().plateLength();
     Optional<Strip> strip =
         Optional.ofNullable(bench.portions().get(view.nail().finger())).flatMap(Portion::strip);

@@ -6,7 +6,7 @@ import java.util.stream.Stream;
 import ongle.app.drawing.Scene.Point;
 import ongle.app.words.Words;
 import ongle.core.nail.Finger;
-import ongle.core.structure.Cause;
+import ongle.core.structure.FailureMode;
 import ongle.core.wear.Outlook;
 
 /** The margins over the weeks ahead, each against its own aim. */
@@ -17,7 +17,7 @@ public final class OutlookDrawing {
   private static final double TOP = 2.5;
 
   /** Margins beyond this many times their aim are drawn at the top. */
-  private static final double MOST = 3;
+  private static final double MAX = 3;
 
   private OutlookDrawing() {}
 
@@ -41,7 +41,7 @@ public final class OutlookDrawing {
     scene.text(
         "note", LEFT - 0.8, y(Outlook.SHARE_OF_AIM) + 0.9 * type, "end", Words.say("drawing.due"));
     double before = Double.NEGATIVE_INFINITY;
-    for (Cause cause : byEnd(outlook)) {
+    for (FailureMode cause : byEnd(outlook)) {
       List<Point> line =
           outlook.days().stream()
               .map(on -> new Point(x(on.day()), y(on.margins().of(cause).ofAim())))
@@ -78,12 +78,12 @@ public final class OutlookDrawing {
   }
 
   /** From the highest line to the lowest where they end, so that no name covers another. */
-  private static List<Cause> byEnd(Outlook outlook) {
-    return Stream.of(Cause.values())
+  private static List<FailureMode> byEnd(Outlook outlook) {
+    return Stream.of(FailureMode.values())
         .sorted(
             Comparator.comparingDouble(
                 cause ->
-                    -Math.min(MOST, outlook.on(Outlook.LOOKED_AHEAD).margins().of(cause).ofAim())))
+                    -Math.min(MAX, outlook.on(Outlook.LOOKED_AHEAD).margins().of(cause).ofAim())))
         .toList();
   }
 
@@ -92,10 +92,10 @@ public final class OutlookDrawing {
   }
 
   private static double y(double ofAim) {
-    return TOP + HEIGHT * (1 - Math.min(MOST, ofAim) / MOST);
+    return TOP + HEIGHT * (1 - Math.min(MAX, ofAim) / MAX);
   }
 
-  private static String css(Cause cause) {
+  private static String css(FailureMode cause) {
     return "cause-" + cause.name().toLowerCase(java.util.Locale.ROOT);
   }
 }

@@ -5,13 +5,13 @@ import ongle.app.drawing.Scene.Point;
 import ongle.app.words.Words;
 import ongle.core.nail.Seat;
 import ongle.core.plan.NailPlan;
-import ongle.core.portion.Dose;
 import ongle.core.portion.Portion;
+import ongle.core.portion.ProductPortion;
 import ongle.core.portion.Strip;
 
-/** The helpings of one nail at one scale beside the nail itself. */
+/** The portions of one nail at one scale beside the nail itself. */
 public final class PortionDrawing {
-  /** Room for the largest helping, mm. */
+  /** MarginBand for the largest portion, mm. */
   private static final double WIDEST = 8;
 
   /** From the upper edge to the cuticle, mm. */
@@ -19,7 +19,7 @@ public final class PortionDrawing {
 
   private PortionDrawing() {}
 
-  /** The nail with its helpings beside it. */
+  /** The nail with its portions beside it. */
   public static Scene of(NailPlan plan, Portion portion) {
     double half = plan.nail().width() * 0.7;
     Scene.Builder scene = new Scene.Builder(2.1);
@@ -34,7 +34,7 @@ public final class PortionDrawing {
   }
 
   /** One portion as a ball. */
-  public static Scene portion(Dose dose) {
+  public static Scene portion(ProductPortion dose) {
     Scene.Builder scene = new Scene.Builder(1);
     double radius = dose.diameter() / 2;
     scene.circle("bead", radius + 0.3, radius + 0.3, radius);
@@ -50,7 +50,7 @@ public final class PortionDrawing {
 
   private static Scene drawn(Scene.Builder scene, double beads, NailPlan plan, Portion portion) {
     double y = 1;
-    for (Dose dose : balls(portion)) {
+    for (ProductPortion dose : balls(portion)) {
       double radius = dose.diameter() / 2;
       scene.circle("bead", beads + WIDEST / 2, y + radius, radius);
       y += 2 * radius + 0.8;
@@ -73,7 +73,7 @@ public final class PortionDrawing {
   }
 
   /** Portions taken up one by one; what comes from a tube is drawn as its strip. */
-  private static List<Dose> balls(Portion portion) {
+  private static List<ProductPortion> balls(Portion portion) {
     return portion.strip().isPresent() ? List.of() : portion.doses();
   }
 

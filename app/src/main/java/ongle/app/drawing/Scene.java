@@ -227,11 +227,11 @@ public record Scene(
      */
     private void bend(List<Point> points, int from, int to, boolean[] drawn) {
       int farthest = -1;
-      double most = type * UNSEEN * type * UNSEEN;
+      double max = type * UNSEEN * type * UNSEEN;
       for (int i = from + 1; i < to; i++) {
         double off = offSquared(points.get(i), points.get(from), points.get(to));
-        if (off > most) {
-          most = off;
+        if (off > max) {
+          max = off;
           farthest = i;
         }
       }

@@ -14,7 +14,7 @@ import ongle.core.structure.Profile;
  * it; the figures stand beside.
  */
 public final class SheetDrawing {
-  /** Room a drawing has on the sheet, mm; a longer nail takes more. */
+  /** MarginBand a drawing has on the sheet, mm; a longer nail takes more. */
   private static final double ROOM = 44;
 
   private static final double BEHIND = 3;
@@ -61,6 +61,6 @@ public final class SheetDrawing {
         Math.max(ROOM, BEHIND + nail.plateLength() + plan.extension() + 2),
         ground + 3,
         Words.say("drawing.true-size", "finger", nail.finger()),
-        plan.stopped() ? Words.say("drawing.stopped") : WorkbenchDrawing.inWords(plan));
+        plan.stopped() ? Words.say("drawing.stopped") : NailDrawing.inWords(plan));
   }
 }

@@ -61,8 +61,8 @@ final class SvgMarks {
         .attribute("aria-label", handle.label())
         .attribute("aria-valuetext", handle.valueText())
         .attribute("aria-valuenow", String.valueOf(spoken.value()))
-        .attribute("aria-valuemin", spoken.quantity().least())
-        .attribute("aria-valuemax", spoken.quantity().most())
+        .attribute("aria-valuemin", spoken.quantity().min())
+        .attribute("aria-valuemax", spoken.quantity().max())
         .axis("x", handle.across())
         .axis("y", handle.upDown());
     svg.append('>');

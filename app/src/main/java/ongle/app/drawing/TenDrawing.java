@@ -160,7 +160,8 @@ public final class TenDrawing {
             return "";
           }
           double ofAim = plan.endurance().shortest().ofAim();
-          scene.closed("load " + Room.of(ofAim).css(), nail.extension(plan.build().outline()));
+          scene.closed(
+              "load " + MarginBand.of(ofAim).css(), nail.extension(plan.build().outline()));
           if (plan.nail().finger() == chosen) {
             scene.open("chosen-outline", nail.extension(plan.build().outline()));
           }

@@ -112,12 +112,12 @@ final class BenchReader extends FileFields {
     }
     Lamp usual = Lamp.LED;
     double measured =
-        plain(node, path, "measuredMwPerCm2", Lamp.LEAST_LIGHT, Lamp.MOST_LIGHT, Double.NaN);
+        plain(node, path, "measuredMwPerCm2", Lamp.MIN_LIGHT, Lamp.MAX_LIGHT, Double.NaN);
     return new Lamp(
         "file",
         said(node, path + ".", "label").orElse("lamp"),
         wavelengths(node, path, Lamp.SHORTEST_WAVE, Lamp.LONGEST_WAVE, usual.wavelengths()),
-        plain(node, path, "lightMwPerCm2", Lamp.LEAST_LIGHT, Lamp.MOST_LIGHT, usual.nominal()),
+        plain(node, path, "lightMwPerCm2", Lamp.MIN_LIGHT, Lamp.MAX_LIGHT, usual.nominal()),
         Double.isNaN(measured) ? OptionalDouble.empty() : OptionalDouble.of(measured),
         flag(node, path, "thumbsApart", true),
         programmes(node.path("programmes")));

@@ -13,7 +13,7 @@ import tools.jackson.databind.JsonNode;
 
 /** Reads fields of a file one by one; what is wrong is noted and reading goes on. */
 abstract class FileFields {
-  private static final int MOST_TEXT = 200;
+  private static final int MAX_TEXT = 200;
 
   final List<Fault> faults;
 
@@ -39,15 +39,15 @@ abstract class FileFields {
 
   /** A plain number between two others. */
   final double plain(
-      JsonNode parent, String path, String name, double least, double most, double otherwise) {
+      JsonNode parent, String path, String name, double min, double max, double otherwise) {
     JsonNode node = parent.path(name);
     if (missing(node)) {
       return otherwise;
     }
-    if (node.isNumber() && node.doubleValue() >= least && node.doubleValue() <= most) {
+    if (node.isNumber() && node.doubleValue() >= min && node.doubleValue() <= max) {
       return node.doubleValue();
     }
-    faults.add(new Fault(path + "." + name, "not a number in range", least + " to " + most));
+    faults.add(new Fault(path + "." + name, "not a number in range", min + " to " + max));
     return otherwise;
   }
 
@@ -57,8 +57,8 @@ abstract class FileFields {
     if (missing(node)) {
       return Optional.empty();
     }
-    if (!node.isString() || node.stringValue().length() > MOST_TEXT) {
-      faults.add(new Fault(path + name, "not a short text", "up to " + MOST_TEXT + " characters"));
+    if (!node.isString() || node.stringValue().length() > MAX_TEXT) {
+      faults.add(new Fault(path + name, "not a short text", "up to " + MAX_TEXT + " characters"));
       return Optional.empty();
     }
     return Optional.of(CleanText.of(node.stringValue()));
@@ -141,24 +141,24 @@ abstract class FileFields {
   }
 
   /** A whole number between two others. */
-  final int whole(JsonNode parent, String path, String name, int least, int most, int otherwise) {
-    double value = plain(parent, path, name, least, most, otherwise);
+  final int whole(JsonNode parent, String path, String name, int min, int max, int otherwise) {
+    double value = plain(parent, path, name, min, max, otherwise);
     if (value != Math.rint(value)) {
-      faults.add(new Fault(path + "." + name, "not a whole number", least + " to " + most));
+      faults.add(new Fault(path + "." + name, "not a whole number", min + " to " + max));
     }
     return (int) Math.round(value);
   }
 
   /** Wavelengths, nm: each once, at least one. */
   final Set<Integer> wavelengths(
-      JsonNode parent, String path, int least, int most, Set<Integer> otherwise) {
+      JsonNode parent, String path, int min, int max, Set<Integer> otherwise) {
     JsonNode node = parent.path("wavelengthsNm");
     if (missing(node)) {
       return otherwise;
     }
     Set<Integer> waves = new LinkedHashSet<>();
     for (JsonNode wave : node) {
-      if (wave.isInt() && wave.intValue() >= least && wave.intValue() <= most) {
+      if (wave.isInt() && wave.intValue() >= min && wave.intValue() <= max) {
         waves.add(wave.intValue());
       }
     }
@@ -167,7 +167,7 @@ abstract class FileFields {
           new Fault(
               path + ".wavelengthsNm",
               "not a list of wavelengths",
-              "whole numbers from " + least + " to " + most + ", each once"));
+              "whole numbers from " + min + " to " + max + ", each once"));
       return otherwise;
     }
     return waves;

@@ -103,7 +103,7 @@ final class PlanDocument {
             SetFile.ordered(
                 "noneMm", SetFile.rounded(figures.floor().none()),
                 "perMm", SetFile.rounded(figures.floor().perMillimetre()),
-                "mostMm", SetFile.rounded(figures.floor().most())));
+                "mostMm", SetFile.rounded(figures.floor().max())));
   }
 
   private static Map<String, Object> byWord(Map<? extends Enum<?>, Double> figures) {
@@ -300,7 +300,7 @@ final class PlanDocument {
         "askedMm", SetFile.rounded(length.asked()),
         "builtMm", SetFile.rounded(length.built()),
         "longestAdvisableMm", SetFile.rounded(length.advisable()),
-        "leastMm", SetFile.rounded(length.least()),
+        "leastMm", SetFile.rounded(length.min()),
         "decidedBy", SetFile.word(length.set()),
         "decidedByFinger", length.setBy().name());
   }

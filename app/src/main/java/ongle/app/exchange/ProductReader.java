@@ -89,7 +89,7 @@ final class ProductReader extends FileFields {
 
   private double figure(
       JsonNode node, String path, String name, ProductFigure figure, double usual) {
-    return plain(node, path, name, figure.least(), figure.most(), usual);
+    return plain(node, path, name, figure.min(), figure.max(), usual);
   }
 
   /** What is left out is as for hard gel. */

@@ -60,7 +60,7 @@ import tools.jackson.databind.JsonNode;
  */
 final class SetFileReader extends FileFields {
   /** Most sizes a kit in a set file may have. */
-  private static final int MOST_TIPS = 100;
+  private static final int MAX_TIPS = 100;
 
   private final KitCatalogue kits;
   private final Map<Finger, Double> regrowth = new EnumMap<>(Finger.class);
@@ -247,8 +247,8 @@ final class SetFileReader extends FileFields {
     }
     NailShape outline = word(node, "kit.", "outline", NailShape.class, NailShape.SQUARE);
     JsonNode tips = node.path("tips");
-    if (!tips.isArray() || tips.isEmpty() || tips.size() > MOST_TIPS) {
-      faults.add(new Fault("kit.tips", "not a list of tips", "1 to " + MOST_TIPS + " tips"));
+    if (!tips.isArray() || tips.isEmpty() || tips.size() > MAX_TIPS) {
+      faults.add(new Fault("kit.tips", "not a list of tips", "1 to " + MAX_TIPS + " tips"));
       return null;
     }
     List<Tip> read = new ArrayList<>();
@@ -359,12 +359,12 @@ final class SetFileReader extends FileFields {
     String path = "figures.apexFloor";
     double none = plain(floor, path, "noneMm", 0.2, 1.5, usual.none());
     double perMm = plain(floor, path, "perMm", 0, 0.2, usual.perMillimetre());
-    double most = plain(floor, path, "mostMm", 0.2, 2.2, usual.most());
-    if (most < none) {
+    double max = plain(floor, path, "mostMm", 0.2, 2.2, usual.max());
+    if (max < none) {
       faults.add(new Fault(path + ".mostMm", "below noneMm", "noneMm to 2.2"));
     }
     return faults.isEmpty()
-        ? new SalonFigures(shares, factors, new ApexFloor(none, perMm, most))
+        ? new SalonFigures(shares, factors, new ApexFloor(none, perMm, max))
         : SalonFigures.USUAL;
   }
 
@@ -383,8 +383,8 @@ final class SetFileReader extends FileFields {
                         node,
                         "figures." + name,
                         SetFile.word(key),
-                        SalonFigures.LEAST,
-                        SalonFigures.MOST,
+                        SalonFigures.MIN,
+                        SalonFigures.MAX,
                         usual.get(key))));
   }
 

@@ -26,10 +26,10 @@ import org.springframework.web.servlet.mvc.method.annotation.SseEmitter.SseEvent
 @Service
 public class Feeds {
   /** Most feeds at a time; a salon has a dozen screens. */
-  static final int MOST = 200;
+  static final int MAX = 200;
 
   /** Most that waits for one reader; one that far behind asks again. */
-  private static final int MOST_WAITING = 64;
+  private static final int MAX_WAITING = 64;
 
   /** A feed is renewed after this long, ms. */
   private static final long LASTS = TimeUnit.MINUTES.toMillis(10);
@@ -43,7 +43,7 @@ public class Feeds {
   private final ExecutorService writers =
       new ThreadPoolExecutor(
           0,
-          MOST + 1,
+          MAX + 1,
           30,
           TimeUnit.SECONDS,
           new SynchronousQueue<>(),
@@ -67,7 +67,7 @@ public class Feeds {
       boolean begin;
       boolean tooMuch;
       synchronized (this) {
-        tooMuch = waiting.size() >= MOST_WAITING;
+        tooMuch = waiting.size() >= MAX_WAITING;
         begin = !tooMuch && !writing;
         if (!tooMuch) {
           waiting.add(event);
@@ -122,7 +122,7 @@ public class Feeds {
     Feed oldest = null;
     synchronized (feeds) {
       before = feeds.remove(desk);
-      if (feeds.size() >= MOST) {
+      if (feeds.size() >= MAX) {
         Iterator<Feed> inOrder = feeds.values().iterator();
         oldest = inOrder.next();
         inOrder.remove();

@@ -1,9 +1,9 @@
 package ongle.app.fit;
 
+import ongle.app.editing.SetEditor;
 import ongle.app.kits.KitEditor;
-import ongle.app.sets.PlannedSet;
-import ongle.app.sets.SetEditor;
-import ongle.app.sets.SetReader;
+import ongle.app.planning.PlannedSet;
+import ongle.app.planning.SetReader;
 import ongle.core.plan.PickingList;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;

@@ -8,13 +8,13 @@ import java.util.OptionalInt;
 import ongle.app.drawing.FitDrawing;
 import ongle.app.drawing.FormDrawing;
 import ongle.app.drawing.Scene;
+import ongle.app.editing.SetEditor;
+import ongle.app.frame.SetPage;
+import ongle.app.frame.Stage;
 import ongle.app.paper.PaperStyle;
 import ongle.app.paper.PdfWriter;
-import ongle.app.sets.PlannedSet;
-import ongle.app.sets.SetEditor;
-import ongle.app.sets.SetPage;
-import ongle.app.sets.SetReader;
-import ongle.app.sets.Stage;
+import ongle.app.planning.PlannedSet;
+import ongle.app.planning.SetReader;
 import ongle.app.web.NotFound;
 import ongle.app.words.FitWords;
 import ongle.app.words.Numbers;
@@ -130,7 +130,7 @@ class FitController {
       @RequestParam Optional<BuildWay> way,
       @ModelAttribute("seat") Seat seat,
       Model model) {
-    editor.goWay(id, finger, way);
+    editor.chooseMethod(id, finger, way);
     show(reader.planned(id), finger, seat, model);
     return "fit/page :: stage";
   }

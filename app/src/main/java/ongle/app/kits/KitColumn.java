@@ -22,22 +22,22 @@ public enum KitColumn {
   static final List<KitColumn> OF_A_FORM =
       List.of(MOUTH_WIDTH, MOUTH_DEPTH, MARK_SPACING, FIRST_MARK, SHEET_WIDTH, LONGEST);
 
-  private final double least;
-  private final double most;
+  private final double min;
+  private final double max;
 
-  KitColumn(double least, double most) {
-    this.least = least;
-    this.most = most;
+  KitColumn(double min, double max) {
+    this.min = min;
+    this.max = max;
   }
 
   /** Smallest allowed value, mm. */
-  public double least() {
-    return least;
+  public double min() {
+    return min;
   }
 
   /** Largest allowed value, mm. */
-  public double most() {
-    return most;
+  public double max() {
+    return max;
   }
 
   /** Its column in a CSV file. */
@@ -46,11 +46,11 @@ public enum KitColumn {
   }
 
   public boolean allows(double value) {
-    return value >= least && value <= most;
+    return value >= min && value <= max;
   }
 
   /** "3.0 to 30.0 mm". */
   public String range() {
-    return Words.say("number.range", "least", Numbers.format(least, 1), "most", Numbers.mm(most));
+    return Words.say("number.range", "least", Numbers.format(min, 1), "most", Numbers.mm(max));
   }
 }

@@ -30,15 +30,15 @@ final class KitCsv {
   static final String PIECES = "pieces";
 
   /** Most sizes a kit may have. */
-  static final int MOST_ROWS = 200;
+  static final int MAX_ROWS = 200;
 
   /** The longest number a size may have. */
   static final int LONGEST_NUMBER = 20;
 
   /** Steps in width larger than this leave nails between two sizes, mm: what can be filed. */
-  private static final double LARGEST_STEP = 2 * TipFit.MOST_FILED_PER_SIDE;
+  private static final double LARGEST_STEP = 2 * TipFit.MAX_FILED_PER_SIDE;
 
-  private static final int MOST_PIECES = 100_000;
+  private static final int MAX_PIECES = 100_000;
 
   private KitCsv() {}
 
@@ -98,8 +98,8 @@ final class KitCsv {
       if (!missing.isEmpty()) {
         return nothing(Words.say("kits.csv.missing", "columns", missing));
       }
-      if (records.size() > MOST_ROWS) {
-        return nothing(Words.say("kits.csv.too-many", "most", MOST_ROWS, "sizes", records.size()));
+      if (records.size() > MAX_ROWS) {
+        return nothing(Words.say("kits.csv.too-many", "most", MAX_ROWS, "sizes", records.size()));
       }
       kind = tips ? KitKind.TIPS : kindOfForms(records);
       remarkOnOthers(header);
@@ -240,11 +240,11 @@ final class KitCsv {
     return Optional.of(typed)
         .filter(digits -> digits.matches("\\d{1,6}"))
         .map(Integer::valueOf)
-        .filter(pieces -> pieces <= MOST_PIECES)
+        .filter(pieces -> pieces <= MAX_PIECES)
         .orElseThrow(
             () ->
                 new IllegalArgumentException(
-                    Words.say("kits.pieces.wanted", "typed", typed, "most", MOST_PIECES)));
+                    Words.say("kits.pieces.wanted", "typed", typed, "most", MAX_PIECES)));
   }
 
   /** A kit as a CSV file with commas and points. */

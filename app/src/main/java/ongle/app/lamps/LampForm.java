@@ -70,7 +70,7 @@ record LampForm(
     if (nominal.isEmpty()) {
       faults.put(
           "light",
-          Words.say("lamps.light.wanted", "least", Lamp.LEAST_LIGHT, "most", Lamp.MOST_LIGHT));
+          Words.say("lamps.light.wanted", "least", Lamp.MIN_LIGHT, "most", Lamp.MAX_LIGHT));
     }
     return new Read(
         faults.isEmpty()

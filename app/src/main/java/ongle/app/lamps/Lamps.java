@@ -115,7 +115,7 @@ public class Lamps implements SmartInitializingSingleton {
       return Words.say("lamps.none", "code", code);
     }
     if (light.isEmpty() || !Lamp.believed(light.get())) {
-      return Words.say("lamps.reading.refused", "least", Lamp.LEAST_LIGHT, "most", Lamp.MOST_LIGHT);
+      return Words.say("lamps.reading.refused", "least", Lamp.MIN_LIGHT, "most", Lamp.MAX_LIGHT);
     }
     lamp.get().measuring(light.get(), LocalDateTime.now(clock).truncatedTo(ChronoUnit.SECONDS));
     return standing(lamp.get().lamp());

@@ -10,9 +10,9 @@ import ongle.app.clients.Client;
 import ongle.app.clients.ClientRepository;
 import ongle.app.drawing.Scene;
 import ongle.app.drawing.TenDrawing;
+import ongle.app.planning.SetReader;
 import ongle.app.sets.NailSet;
 import ongle.app.sets.SetNail;
-import ongle.app.sets.SetReader;
 import ongle.app.web.NotFound;
 import ongle.app.words.Numbers;
 import ongle.app.words.Words;
@@ -32,7 +32,7 @@ import org.springframework.web.bind.annotation.PathVariable;
 @Controller
 class HandsController {
   /** More visits than fit on a page are left to their own sets. */
-  private static final int MOST_VISITS = 8;
+  private static final int MAX_VISITS = 8;
 
   private final SetReader reader;
   private final ClientRepository clients;
@@ -62,7 +62,7 @@ class HandsController {
         clients.findById(clientId).orElseThrow(() -> new NotFound("client " + clientId));
     List<NailSet> all = reader.visits(clientId);
     List<Visit> visits = new ArrayList<>();
-    for (int i = all.size() - 1; i >= Math.max(0, all.size() - MOST_VISITS); i--) {
+    for (int i = all.size() - 1; i >= Math.max(0, all.size() - MAX_VISITS); i--) {
       visits.add(visit(all.get(i), i == 0 ? null : all.get(i - 1), seat));
     }
     model.addAttribute("client", client);

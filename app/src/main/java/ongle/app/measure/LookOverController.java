@@ -4,12 +4,12 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import ongle.app.sets.PlannedSet;
-import ongle.app.sets.SetEditor;
+import ongle.app.editing.SetEditor;
+import ongle.app.frame.SetPage;
+import ongle.app.frame.Stage;
+import ongle.app.planning.PlannedSet;
+import ongle.app.planning.SetReader;
 import ongle.app.sets.SetNail;
-import ongle.app.sets.SetPage;
-import ongle.app.sets.SetReader;
-import ongle.app.sets.Stage;
 import ongle.app.web.Edit;
 import ongle.app.words.Words;
 import ongle.core.nail.EarlierProduct;
@@ -20,7 +20,7 @@ import ongle.core.nail.PlateFinding;
 import ongle.core.nail.Seat;
 import ongle.core.nail.SkinState;
 import ongle.core.plan.Activity;
-import ongle.core.plan.Stop;
+import ongle.core.plan.Contraindication;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -56,9 +56,9 @@ class LookOverController {
    *
    * @param reason why it is built on all the same; null if it is not
    */
-  record Halted(Finger finger, Stop stop, String reason) {
+  record Halted(Finger finger, Contraindication stop, String reason) {
     public boolean mayBeOverruled() {
-      return stop == null || stop.answer() == Stop.Answer.REASON;
+      return stop == null || stop.answer() == Contraindication.Answer.REASON;
     }
   }
 
@@ -197,9 +197,9 @@ class LookOverController {
   }
 
   private String refuse(
-      long id, Finger finger, Seat seat, String field, String typed, int most, Model model) {
+      long id, Finger finger, Seat seat, String field, String typed, int max, Model model) {
     show(reader.planned(id), finger, seat, model);
-    String why = Words.say("text.longest", "longest", most, "typed", typed.length());
+    String why = Words.say("text.longest", "longest", max, "typed", typed.length());
     model.addAttribute("refusal", new Refusal(field, typed, why));
     model.addAttribute("edit", new Edit.Refused(why));
     return "measure/look :: answer";
@@ -240,12 +240,14 @@ class LookOverController {
 
   private static Optional<Halted> halted(PlannedSet planned, Finger finger) {
     SetNail nail = planned.set().nail(finger);
-    Optional<Stop> stop =
+    Optional<Contraindication> stop =
         planned
             .of(finger)
             .stop()
             .filter(
-                each -> each.answer() == Stop.Answer.NONE || each.answer() == Stop.Answer.REASON);
+                each ->
+                    each.answer() == Contraindication.Answer.NONE
+                        || each.answer() == Contraindication.Answer.REASON);
     boolean overruled = nail.getSkin().mayBeOverruled() && nail.getBuildAnyway() != null;
     return stop.isPresent() || overruled
         ? Optional.of(new Halted(finger, stop.orElse(null), nail.getBuildAnyway()))

@@ -2,7 +2,7 @@ package ongle.app.paper;
 
 import ongle.app.drawing.Scene;
 import ongle.app.drawing.SheetDrawing;
-import ongle.app.sets.PlannedSet;
+import ongle.app.planning.PlannedSet;
 import ongle.app.words.FitWords;
 import ongle.app.words.Numbers;
 import ongle.app.words.Words;

@@ -10,7 +10,7 @@ import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.util.HashMap;
 import java.util.Map;
-import ongle.app.sets.PlannedSet;
+import ongle.app.planning.PlannedSet;
 import ongle.app.web.CleanText;
 import ongle.app.words.Words;
 import org.springframework.http.ContentDisposition;

@@ -6,10 +6,10 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import ongle.app.sets.PlannedSet;
-import ongle.app.sets.SetPage;
-import ongle.app.sets.SetReader;
-import ongle.app.sets.Stage;
+import ongle.app.frame.SetPage;
+import ongle.app.frame.Stage;
+import ongle.app.planning.PlannedSet;
+import ongle.app.planning.SetReader;
 import ongle.app.web.Edit;
 import ongle.app.web.NotFound;
 import ongle.app.web.WholeBody;
@@ -107,11 +107,11 @@ class PhotoController {
     if (file.isEmpty() || file.get().isEmpty()) {
       return refuse(id, hand, Words.say("photo.choose-first"), seat, model);
     }
-    if (file.get().getSize() > WholeBody.MOST_PICTURE_BYTES) {
+    if (file.get().getSize() > WholeBody.MAX_PICTURE_BYTES) {
       return refuse(
           id,
           hand,
-          Words.say("photo.too-large", "most", WholeBody.MOST_PICTURE_BYTES / (1024 * 1024)),
+          Words.say("photo.too-large", "most", WholeBody.MAX_PICTURE_BYTES / (1024 * 1024)),
           seat,
           model);
     }

@@ -11,7 +11,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.TimeUnit;
 import java.util.stream.Stream;
-import ongle.app.sets.SetEditor;
+import ongle.app.editing.SetEditor;
 import ongle.app.web.NotFound;
 import ongle.app.words.Words;
 import ongle.core.nail.Finger;

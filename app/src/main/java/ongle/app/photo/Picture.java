@@ -44,13 +44,13 @@ record Picture(byte[] jpeg, int width, int height, double focalLength) {
   static final int LONGEST_KEPT = 1400;
 
   /** Shortest side that still gives a measure, px. */
-  private static final int LEAST = 480;
+  private static final int MIN = 480;
 
   /** Most a picture may have before it would fill the memory. */
-  private static final int MOST_MEGAPIXELS = 64;
+  private static final int MAX_MEGAPIXELS = 64;
 
   /** A progressive picture goes over itself about ten times. */
-  private static final int MOST_SCANS = 40;
+  private static final int MAX_SCANS = 40;
 
   private static final Duration LONGEST_READING = Duration.ofSeconds(4);
 
@@ -63,9 +63,9 @@ record Picture(byte[] jpeg, int width, int height, double focalLength) {
   static Picture of(byte[] file) throws IOException {
     if (JpegScans.speaksFor(file)) {
       JpegScans scans = JpegScans.of(file);
-      if (scans.scans() > MOST_SCANS) {
+      if (scans.scans() > MAX_SCANS) {
         throw new IllegalArgumentException(
-            Words.say("photo.too-many-scans", "scans", scans.scans(), "most", MOST_SCANS));
+            Words.say("photo.too-many-scans", "scans", scans.scans(), "most", MAX_SCANS));
       }
       if (!scans.ends()) {
         throw damaged(null);
@@ -116,13 +116,13 @@ record Picture(byte[] jpeg, int width, int height, double focalLength) {
     int width = reader.getWidth(0);
     int height = reader.getHeight(0);
     long megapixels = Math.round((double) width * height / 1e6);
-    if (megapixels > MOST_MEGAPIXELS) {
+    if (megapixels > MAX_MEGAPIXELS) {
       throw new IllegalArgumentException(
-          Words.say("photo.too-many-pixels", "pixels", megapixels, "most", MOST_MEGAPIXELS));
+          Words.say("photo.too-many-pixels", "pixels", megapixels, "most", MAX_MEGAPIXELS));
     }
-    if (Math.min(width, height) < LEAST) {
+    if (Math.min(width, height) < MIN) {
       throw new IllegalArgumentException(
-          Words.say("photo.too-small", "width", width, "height", height, "least", LEAST));
+          Words.say("photo.too-small", "width", width, "height", height, "least", MIN));
     }
     // Every other pixel of a very large picture is enough and takes a quarter of the memory.
     int step = Math.max(1, Math.max(width, height) / (2 * LONGEST));

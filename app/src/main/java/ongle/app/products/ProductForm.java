@@ -212,9 +212,9 @@ record ProductForm(
               "figure",
               figure,
               "least",
-              typed(figure, figure.least()),
+              typed(figure, figure.min()),
               "most",
-              (typed(figure, figure.most()) + " " + figure.unit()).strip()));
+              (typed(figure, figure.max()) + " " + figure.unit()).strip()));
     }
     return value.orElse(Double.NaN);
   }
@@ -233,9 +233,9 @@ record ProductForm(
               "lamp",
               shining.label(),
               "least",
-              Math.ceil(figure.least() * MW_PER_W / shining.nominal()),
+              Math.ceil(figure.min() * MW_PER_W / shining.nominal()),
               "most",
-              seconds(figure.most(), shining)));
+              seconds(figure.max(), shining)));
     }
     return value.orElse(Double.NaN);
   }

@@ -25,9 +25,9 @@ import org.springframework.web.bind.annotation.RequestParam;
 @Controller
 @RequestMapping("/salon/figures")
 class FiguresController {
-  private static final double LEAST_FLOOR = 0.2;
-  private static final double MOST_PER_MM = 0.2;
-  private static final double MOST_FLOOR = 2.2;
+  private static final double MIN_FLOOR = 0.2;
+  private static final double MAX_PER_MM = 0.2;
+  private static final double MAX_FLOOR = 2.2;
 
   private final SalonSettings settings;
 
@@ -58,28 +58,25 @@ class FiguresController {
     SalonFigures now = settings.figures();
     Map<Digit, Double> shares = new EnumMap<>(now.shares());
     for (Digit digit : Digit.values()) {
-      read(typed, "share-" + digit, SalonFigures.LEAST, SalonFigures.MOST, wrong)
+      read(typed, "share-" + digit, SalonFigures.MIN, SalonFigures.MAX, wrong)
           .ifPresent(value -> shares.put(digit, value));
     }
     Map<Activity, Double> factors = new EnumMap<>(now.factors());
     for (Activity activity : Activity.values()) {
-      read(typed, "factor-" + activity, SalonFigures.LEAST, SalonFigures.MOST, wrong)
+      read(typed, "factor-" + activity, SalonFigures.MIN, SalonFigures.MAX, wrong)
           .ifPresent(value -> factors.put(activity, value));
     }
-    double none =
-        read(typed, "floor-none", LEAST_FLOOR, MOST_FLOOR, wrong).orElse(now.floor().none());
+    double none = read(typed, "floor-none", MIN_FLOOR, MAX_FLOOR, wrong).orElse(now.floor().none());
     double perMm =
-        read(typed, "floor-per-mm", 0, MOST_PER_MM, wrong).orElse(now.floor().perMillimetre());
-    double most =
-        read(typed, "floor-most", LEAST_FLOOR, MOST_FLOOR, wrong).orElse(now.floor().most());
-    if (most < none) {
+        read(typed, "floor-per-mm", 0, MAX_PER_MM, wrong).orElse(now.floor().perMillimetre());
+    double max = read(typed, "floor-most", MIN_FLOOR, MAX_FLOOR, wrong).orElse(now.floor().max());
+    if (max < none) {
       wrong.put("floor-most", Words.say("salon.floor.most.wanted"));
     }
     if (wrong.isEmpty()) {
       settings.change(
           salon ->
-              salon.reckonWith(
-                  new SalonFigures(shares, factors, new ApexFloor(none, perMm, most))));
+              salon.reckonWith(new SalonFigures(shares, factors, new ApexFloor(none, perMm, max))));
     }
     model.addAttribute("groups", groups(settings.figures(), typed, wrong));
     model.addAttribute(
@@ -89,18 +86,14 @@ class FiguresController {
   }
 
   private static Optional<Double> read(
-      Map<String, String> typed,
-      String name,
-      double least,
-      double most,
-      Map<String, String> wrong) {
+      Map<String, String> typed, String name, double min, double max, Map<String, String> wrong) {
     String text = typed.get(name);
     if (text == null) {
       return Optional.empty();
     }
-    Optional<Double> value = Numbers.parse(text).filter(each -> each >= least && each <= most);
+    Optional<Double> value = Numbers.parse(text).filter(each -> each >= min && each <= max);
     if (value.isEmpty()) {
-      wrong.put(name, Words.say("number.from-to", "least", least, "most", most));
+      wrong.put(name, Words.say("number.from-to", "least", min, "most", max));
     }
     return value;
   }
@@ -159,8 +152,8 @@ class FiguresController {
                 field(
                     "floor-most",
                     Words.say("salon.floor.most"),
-                    floor.most(),
-                    usualFloor.most(),
+                    floor.max(),
+                    usualFloor.max(),
                     "mm",
                     typed,
                     wrong))),

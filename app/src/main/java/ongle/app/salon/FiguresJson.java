@@ -14,18 +14,27 @@ final class FiguresJson {
 
   private FiguresJson() {}
 
-  private record Stored(
-      Map<Digit, Double> shares, Map<Activity, Double> factors, ApexFloor floor) {}
+  /** Names as they stand in the store, whatever the core calls them. */
+  private record Stored(Map<Digit, Double> shares, Map<Activity, Double> factors, Floor floor) {}
+
+  private record Floor(double none, double perMillimetre, double max) {}
 
   static String write(SalonFigures figures) {
     return JSON.writeValueAsString(
-        new Stored(figures.shares(), figures.factors(), figures.floor()));
+        new Stored(
+            figures.shares(),
+            figures.factors(),
+            new Floor(
+                figures.floor().none(), figures.floor().perMillimetre(), figures.floor().max())));
   }
 
   static SalonFigures read(String stored) {
     Stored read = JSON.readValue(stored, Stored.class);
     Map<Activity, Double> factors = new EnumMap<>(SalonFigures.USUAL.factors());
     factors.putAll(read.factors());
-    return new SalonFigures(read.shares(), factors, read.floor());
+    return new SalonFigures(
+        read.shares(),
+        factors,
+        new ApexFloor(read.floor().none(), read.floor().perMillimetre(), read.floor().max()));
   }
 }

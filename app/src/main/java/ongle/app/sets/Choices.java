@@ -28,7 +28,7 @@ import ongle.core.wear.PrepStep;
  * All that was chosen for a set, as against what was measured and found on the hands: what undoing
  * goes back over and a version keeps. Stored as JSON; names are those of the enums.
  */
-record Choices(
+public record Choices(
     NailShape shape,
     LengthWish.Mode lengthMode,
     double length,
@@ -45,7 +45,7 @@ record Choices(
     Map<Finger, OfNail> nails) {
 
   /** What was set by hand on one nail. */
-  record OfNail(
+  public record OfNail(
       Map<Quantity, Double> values, String tipKit, String tipNumber, BuildWay way, String product) {
     static OfNail of(SetNail nail) {
       Adjustments by = nail.adjustments(none -> Optional.empty());
@@ -60,7 +60,7 @@ record Choices(
     /**
      * @param products by code
      */
-    Adjustments adjustments(Function<String, Optional<Product>> products) {
+    public Adjustments adjustments(Function<String, Optional<Product>> products) {
       return new Adjustments(
           values,
           Optional.ofNullable(tipNumber).map(number -> new TipNumber(tipKit, number)),
@@ -69,7 +69,7 @@ record Choices(
     }
   }
 
-  static Choices of(NailSet set) {
+  public static Choices of(NailSet set) {
     Map<Finger, OfNail> nails = new TreeMap<>();
     set.getNails().forEach(nail -> nails.put(nail.getFinger(), OfNail.of(nail)));
     return new Choices(
@@ -90,11 +90,11 @@ record Choices(
   }
 
   /** Choices kept before there was one have the closed form. */
-  Barrel barrelSchool() {
+  public Barrel barrelSchool() {
     return barrel == null ? Barrel.CLOSED_FORM : barrel;
   }
 
-  LengthWish lengthWish() {
+  public LengthWish lengthWish() {
     return new LengthWish(lengthMode, length);
   }
 
@@ -103,7 +103,7 @@ record Choices(
    *
    * @param products by code
    */
-  String against(Choices before, Function<String, Optional<Product>> products) {
+  public String against(Choices before, Function<String, Optional<Product>> products) {
     if (!shape.equals(before.shape)) {
       return Words.say("sets.changed.shape", "to", shape);
     }

@@ -128,7 +128,7 @@ public class NailSet {
   /**
    * @param formKey of the form it was begun with, so that a form sent twice begins one set
    */
-  NailSet(UUID formKey, long clientId, LocalDateTime createdAt, Salon salon) {
+  public NailSet(UUID formKey, long clientId, LocalDateTime createdAt, Salon salon) {
     this.formKey = formKey;
     this.clientId = clientId;
     this.createdAt = createdAt;
@@ -199,7 +199,7 @@ public class NailSet {
   }
 
   /** Which of its recorded states it stands at; 0 before anything was recorded. */
-  int getStatePlace() {
+  public int getStatePlace() {
     return statePlace == null ? 0 : statePlace;
   }
 
@@ -293,28 +293,28 @@ public class NailSet {
     return (int) nails.stream().filter(nail -> nail.value(Quantity.WIDTH).isPresent()).count();
   }
 
-  void wear(LocalDate until) {
+  public void wear(LocalDate until) {
     wornUntil = until;
   }
 
-  void wishShape(NailShape wished) {
+  public void wishShape(NailShape wished) {
     shape = wished;
   }
 
-  void wishLength(LengthWish wished) {
+  public void wishLength(LengthWish wished) {
     lengthMode = wished.mode();
     lengthValue = wished.value();
   }
 
-  void buildIn(Product wished) {
+  public void buildIn(Product wished) {
     product = wished.code();
   }
 
-  void placeApex(ApexSchool wished) {
+  public void placeApex(ApexSchool wished) {
     school = wished;
   }
 
-  void does(Hand hand, Activity activity) {
+  public void does(Hand hand, Activity activity) {
     if (hand == Hand.LEFT) {
       leftDoes = activity;
     } else {
@@ -322,20 +322,20 @@ public class NailSet {
     }
   }
 
-  void prefer(TipsOrForms wished) {
+  public void prefer(TipsOrForms wished) {
     tipsOrForms = wished;
   }
 
-  void prefer(Barrel wished) {
+  public void prefer(Barrel wished) {
     barrel = wished;
   }
 
-  void prefer(FreeHandOrForms wished) {
+  public void prefer(FreeHandOrForms wished) {
     bitten = wished;
   }
 
   /** Null for the kit with the least to file. */
-  void fitFrom(String tipKit) {
+  public void fitFrom(String tipKit) {
     kit = tipKit;
   }
 
@@ -343,7 +343,7 @@ public class NailSet {
    * Begins where the last visit ended: the same wish, the same look at the plates, the same hands'
    * work. Skin, consent and allergy are looked at anew.
    */
-  void goOnFrom(NailSet last) {
+  public void goOnFrom(NailSet last) {
     previousId = last.id;
     shape = last.shape;
     lengthMode = last.lengthMode;
@@ -358,49 +358,49 @@ public class NailSet {
     }
   }
 
-  void wish(String words) {
+  public void wish(String words) {
     wishes = words;
   }
 
-  void agreed(String who) {
+  public void agreed(String who) {
     guardian = who;
   }
 
-  void settleAllergy(String why) {
+  public void settleAllergy(String why) {
     allergyHarmless = why;
   }
 
-  void takenOut(LocalDateTime at) {
+  public void takenOut(LocalDateTime at) {
     takenOutAt = at;
   }
 
-  void carryOut(String how) {
+  public void carryOut(String how) {
     bench = how;
   }
 
-  void workBy(String steps) {
+  public void workBy(String steps) {
     routine = steps;
   }
 
-  void spread(CrossThickness wished) {
+  public void spread(CrossThickness wished) {
     across = wished;
   }
 
-  void archAs(UpperArch wished) {
+  public void archAs(UpperArch wished) {
     arch = wished;
   }
 
-  void lastFor(int days) {
+  public void lastFor(int days) {
     wearDays = days;
   }
 
-  void leaveOut(Set<PrepStep> steps) {
+  public void leaveOut(Set<PrepStep> steps) {
     skipped.clear();
     skipped.addAll(steps);
   }
 
   /** Does what a remedy for one finger asks. */
-  void apply(Finger finger, Remedy remedy, LocalDateTime at) {
+  public void apply(Finger finger, Remedy remedy, LocalDateTime at) {
     SetNail nail = nail(finger);
     if (remedy.thicknessToPlan()) {
       nail.clear(Quantity.APEX_THICKNESS);
@@ -428,12 +428,12 @@ public class NailSet {
     }
   }
 
-  void standAt(int place) {
+  public void standAt(int place) {
     statePlace = place;
   }
 
   /** Takes over everything that was chosen once; what was measured and found stays. */
-  void choose(Choices choices, LocalDateTime at) {
+  public void choose(Choices choices, LocalDateTime at) {
     shape = choices.shape();
     wishLength(choices.lengthWish());
     product = choices.product();

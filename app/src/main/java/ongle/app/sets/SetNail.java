@@ -152,7 +152,7 @@ public class SetNail {
    *
    * @param products by code
    */
-  Adjustments adjustments(Function<String, Optional<Product>> products) {
+  public Adjustments adjustments(Function<String, Optional<Product>> products) {
     Map<Quantity, Double> byHand = new EnumMap<>(Quantity.class);
     values.forEach(
         (quantity, value) -> {
@@ -167,7 +167,7 @@ public class SetNail {
         Optional.ofNullable(product).flatMap(products));
   }
 
-  void byHand(Quantity quantity, double value, LocalDateTime at) {
+  public void byHand(Quantity quantity, double value, LocalDateTime at) {
     put(quantity, new Taken(quantity.check(value), Taken.How.TYPED, at, null));
   }
 
@@ -187,21 +187,21 @@ public class SetNail {
     product = chosen.product();
   }
 
-  void put(Quantity quantity, Taken value) {
+  public void put(Quantity quantity, Taken value) {
     values.put(quantity, value);
     rejected.remove(quantity);
   }
 
-  void clear(Quantity quantity) {
+  public void clear(Quantity quantity) {
     values.remove(quantity);
     rejected.remove(quantity);
   }
 
-  void reject(Quantity quantity, String typed) {
+  public void reject(Quantity quantity, String typed) {
     rejected.put(quantity, typed.length() > 60 ? typed.substring(0, 60) : typed);
   }
 
-  void look(PlateCondition condition, SkinState state) {
+  public void look(PlateCondition condition, SkinState state) {
     plateCondition = condition;
     if (skin != state) {
       buildAnyway = null; // a reason is for what was found, not for what is found now
@@ -210,19 +210,19 @@ public class SetNail {
   }
 
   /** Notes what was on the nail. */
-  void found(EarlierProduct product) {
+  public void found(EarlierProduct product) {
     earlier = product;
   }
 
   /**
    * @param reason null to leave the finger alone again
    */
-  void buildAnyway(String reason) {
+  public void buildAnyway(String reason) {
     buildAnyway = reason;
   }
 
   /** Null for the advised one. */
-  void takeTip(TipNumber tip) {
+  public void takeTip(TipNumber tip) {
     tipKit = tip == null ? null : tip.kit();
     tipNumber = tip == null ? null : tip.number();
   }
@@ -230,19 +230,19 @@ public class SetNail {
   /**
    * @param wanted null for the way ranked first
    */
-  void goWay(BuildWay wanted) {
+  public void chooseMethod(BuildWay wanted) {
     way = wanted;
   }
 
   /**
    * @param own null for the set's
    */
-  void buildIn(Product own) {
+  public void buildIn(Product own) {
     product = own == null ? null : own.code();
   }
 
   /** Takes over what was measured on the other; what was set by hand stays. */
-  void copyMeasuresOf(SetNail other, LocalDateTime at, String by) {
+  public void copyMeasuresOf(SetNail other, LocalDateTime at, String by) {
     for (Quantity quantity : Readings.OF_A_PLATE) {
       other.taken(quantity).ifPresent(value -> put(quantity, value.as(Taken.How.TWIN, at, by)));
     }

@@ -7,7 +7,7 @@ import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Query;
 
 /** Sets as stored. */
-interface SetRepository extends JpaRepository<NailSet, Long> {
+public interface SetRepository extends JpaRepository<NailSet, Long> {
   Optional<NailSet> findByFormKey(UUID formKey);
 
   @Query("select s from NailSet s left join fetch s.nails where s.id = :id")

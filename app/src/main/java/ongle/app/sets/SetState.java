@@ -41,11 +41,12 @@ public class SetState {
     this.choices = choices;
   }
 
-  static SetState step(long setId, int place, String what, LocalDateTime at, String choices) {
+  public static SetState step(
+      long setId, int place, String what, LocalDateTime at, String choices) {
     return new SetState(setId, place, null, what, at, choices);
   }
 
-  static SetState version(long setId, String name, LocalDateTime at, String choices) {
+  public static SetState version(long setId, String name, LocalDateTime at, String choices) {
     return new SetState(setId, null, name, Words.say("sets.kept-as", "name", name), at, choices);
   }
 
@@ -53,12 +54,12 @@ public class SetState {
     return id;
   }
 
-  Long getSetId() {
+  public Long getSetId() {
     return setId;
   }
 
   /** Whether it is the step at that place on the way; a version is at none. */
-  boolean isAt(int wanted) {
+  public boolean isAt(int wanted) {
     return place != null && place == wanted;
   }
 
@@ -76,7 +77,7 @@ public class SetState {
     return madeAt;
   }
 
-  String getChoices() {
+  public String getChoices() {
     return choices;
   }
 }

@@ -7,7 +7,7 @@ import org.springframework.data.jpa.repository.Modifying;
 import org.springframework.data.jpa.repository.Query;
 
 /** States of sets as stored. */
-interface SetStateRepository extends JpaRepository<SetState, Long> {
+public interface SetStateRepository extends JpaRepository<SetState, Long> {
   Optional<SetState> findBySetIdAndPlace(long setId, int place);
 
   Optional<SetState> findBySetIdAndName(long setId, String name);

@@ -31,7 +31,7 @@ public record Taken(
     FILE;
 
     /** Whether a measure in a picture, a few tenths of a mm wide, does not replace it. */
-    boolean surerThanPicture() {
+    public boolean surerThanPicture() {
       return this == TYPED || this == CALLIPER || this == FILE;
     }
   }

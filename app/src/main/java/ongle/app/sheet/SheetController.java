@@ -2,11 +2,11 @@ package ongle.app.sheet;
 
 import java.util.List;
 import java.util.Optional;
+import ongle.app.frame.SetPage;
+import ongle.app.frame.Stage;
 import ongle.app.paper.NailBlock;
 import ongle.app.paper.PdfWriter;
-import ongle.app.sets.PlannedSet;
-import ongle.app.sets.SetPage;
-import ongle.app.sets.Stage;
+import ongle.app.planning.PlannedSet;
 import ongle.app.visits.PlannedVisit;
 import ongle.app.visits.VisitPlanner;
 import ongle.app.words.Numbers;

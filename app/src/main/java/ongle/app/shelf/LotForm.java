@@ -67,13 +67,13 @@ record LotForm(
     if (number.isBlank() || number.strip().length() > Lot.LONGEST_NUMBER) {
       faults.put("number", Words.say("shelf.number.wanted", "longest", Lot.LONGEST_NUMBER));
     }
-    double full = amount("content", content, Lot.LEAST_CONTENT, Lot.MOST_CONTENT, faults);
+    double full = amount("content", content, Lot.MIN_CONTENT, Lot.MAX_CONTENT, faults);
     double still = left.isBlank() ? full : amount("left", left, 0, full, faults);
-    double keeps = amount("months", months, 1, Lot.MOST_MONTHS, faults);
+    double keeps = amount("months", months, 1, Lot.MAX_MONTHS, faults);
     OptionalDouble paid =
         price.isBlank()
             ? OptionalDouble.empty()
-            : OptionalDouble.of(amount("price", price, 0, Lot.MOST_PRICE, faults));
+            : OptionalDouble.of(amount("price", price, 0, Lot.MAX_PRICE, faults));
     Optional<LocalDate> good = day("expires", expires, faults);
     Optional<LocalDate> since = day("opened", opened, faults);
     return new Read(
@@ -85,10 +85,10 @@ record LotForm(
   }
 
   private static double amount(
-      String field, String typed, double least, double most, Map<String, String> faults) {
-    Optional<Double> value = Numbers.parse(typed).filter(each -> each >= least && each <= most);
-    if (value.isEmpty() && !(Double.isNaN(most))) {
-      faults.put(field, Words.say("number.whole-from-to", "least", least, "most", most));
+      String field, String typed, double min, double max, Map<String, String> faults) {
+    Optional<Double> value = Numbers.parse(typed).filter(each -> each >= min && each <= max);
+    if (value.isEmpty() && !(Double.isNaN(max))) {
+      faults.put(field, Words.say("number.whole-from-to", "least", min, "most", max));
     }
     return value.orElse(Double.NaN);
   }

@@ -23,7 +23,7 @@ import org.springframework.web.bind.annotation.ResponseBody;
 @Controller
 @RequestMapping("/standin/camera")
 class CameraController {
-  private static final double MOST_TILT = 60;
+  private static final double MAX_TILT = 60;
 
   private final DrawnHandCamera camera;
 
@@ -68,7 +68,7 @@ class CameraController {
       @RequestParam(defaultValue = "false") boolean onItsSide) {
     camera.hold(
         new DrawnHandCamera.Setting(
-            Math.max(0, Math.min(MOST_TILT, tilt)), towards, cardOnTable, onItsSide));
+            Math.max(0, Math.min(MAX_TILT, tilt)), towards, cardOnTable, onItsSide));
     return "redirect:/standin/camera";
   }
 

@@ -12,8 +12,8 @@ import ongle.core.plan.NailPlan;
 import ongle.core.plan.Neighbour;
 import ongle.core.structure.ApexSolver;
 import ongle.core.structure.Arches;
-import ongle.core.structure.Cause;
 import ongle.core.structure.Endurance;
+import ongle.core.structure.FailureMode;
 import ongle.core.structure.LightLine;
 import ongle.core.structure.LoadedNail;
 import ongle.core.structure.Margins;
@@ -90,7 +90,7 @@ public record Findings(
       notes.add(shortened(plan));
     }
     FingerLength length = plan.length();
-    if (!interval.whole() && length.least() > 0 && plan.extension() <= length.least() + 0.05) {
+    if (!interval.whole() && length.min() > 0 && plan.extension() <= length.min() + 0.05) {
       notes.add(Words.say("structure.note.just-covers"));
     }
     if (advised.tooThin(built)) {
@@ -138,7 +138,7 @@ public record Findings(
     if (plan.wearing().skipped().isEmpty()) {
       return Optional.empty();
     }
-    double left = plan.endurance().of(Cause.LIFT).value();
+    double left = plan.endurance().of(FailureMode.LIFT).value();
     double full = left / plan.wearing().prepQuality();
     return Optional.of(
         Words.say(
@@ -177,9 +177,9 @@ public record Findings(
   private static List<Figure> figures(NailPlan plan) {
     List<Figure> figures = new ArrayList<>();
     Endurance endurance = plan.endurance();
-    for (Cause cause : Cause.values()) {
+    for (FailureMode cause : FailureMode.values()) {
       Margins.Margin worse = endurance.of(cause);
-      boolean inside = cause == Cause.CRACK || cause == Cause.PLATE;
+      boolean inside = cause == FailureMode.CRACK || cause == FailureMode.PLATE;
       figures.add(
           new Figure(
               Words.of(cause, "margin"),

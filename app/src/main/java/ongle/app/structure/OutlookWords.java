@@ -2,7 +2,7 @@ package ongle.app.structure;
 
 import java.time.LocalDate;
 import java.util.List;
-import ongle.app.sets.PlannedSet;
+import ongle.app.planning.PlannedSet;
 import ongle.app.words.Words;
 import ongle.core.plan.Interval;
 import ongle.core.plan.NailPlan;

@@ -28,10 +28,10 @@ record SchoolRow(
     String product,
     String firstDay,
     String lastDay,
-    boolean least) {
+    boolean min) {
 
   static List<SchoolRow> of(List<Comparison> schools) {
-    Comparison least =
+    Comparison min =
         schools.stream()
             .filter(school -> school.apex().holds())
             .min(Comparator.comparingDouble(Comparison::volume))
@@ -51,7 +51,7 @@ record SchoolRow(
                     Words.say("structure.figure.product.value", "volume", school.volume()),
                     margin(school.endurance().first().first()),
                     margin(school.endurance().last().first()),
-                    school == least))
+                    school == min))
         .toList();
   }
 

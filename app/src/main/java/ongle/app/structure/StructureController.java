@@ -5,15 +5,15 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import ongle.app.editing.Edited;
+import ongle.app.editing.SetEditor;
+import ongle.app.editing.Typed;
+import ongle.app.frame.SetPage;
+import ongle.app.history.SetHistory;
+import ongle.app.planning.PlannedSet;
+import ongle.app.planning.SetReader;
 import ongle.app.products.Products;
-import ongle.app.sets.Edited;
-import ongle.app.sets.PlannedSet;
-import ongle.app.sets.SetEditor;
-import ongle.app.sets.SetHistory;
-import ongle.app.sets.SetPage;
-import ongle.app.sets.SetReader;
 import ongle.app.sets.SetState;
-import ongle.app.sets.Typed;
 import ongle.app.web.Edit;
 import ongle.app.words.Numbers;
 import ongle.app.words.Words;
@@ -43,14 +43,14 @@ class StructureController {
   private final SetReader reader;
   private final SetEditor editor;
   private final SetHistory history;
-  private final WorkbenchPage page;
+  private final StructurePage page;
   private final Products products;
 
   StructureController(
       SetReader reader,
       SetEditor editor,
       SetHistory history,
-      WorkbenchPage page,
+      StructurePage page,
       Products products) {
     this.products = products;
     this.reader = reader;
@@ -63,7 +63,7 @@ class StructureController {
   String page(
       @PathVariable long id,
       @RequestParam Optional<Finger> finger,
-      WorkbenchPage.Shown shown,
+      StructurePage.Shown shown,
       @ModelAttribute("seat") Seat seat,
       Model model) {
     page.show(unchanged(reader.planned(id)), SetPage.chosen(finger, seat), shown, seat, model);
@@ -75,7 +75,7 @@ class StructureController {
   String look(
       @PathVariable long id,
       @PathVariable Finger finger,
-      WorkbenchPage.Shown shown,
+      StructurePage.Shown shown,
       @ModelAttribute("seat") Seat seat,
       Model model) {
     page.show(unchanged(reader.planned(id)), finger, shown, seat, model);
@@ -90,7 +90,7 @@ class StructureController {
       @PathVariable Quantity quantity,
       @RequestParam(defaultValue = "") String value,
       @RequestParam(defaultValue = "") String seen,
-      WorkbenchPage.Shown shown,
+      StructurePage.Shown shown,
       @ModelAttribute("seat") Seat seat,
       Model model) {
     page.show(
@@ -111,7 +111,7 @@ class StructureController {
       @PathVariable long id,
       @PathVariable Finger finger,
       @RequestParam Map<String, String> values,
-      WorkbenchPage.Shown shown,
+      StructurePage.Shown shown,
       @ModelAttribute("seat") Seat seat,
       Model model) {
     page.show(unchanged(reader.planned(id, finger, held(values))), finger, shown, seat, model);
@@ -124,7 +124,7 @@ class StructureController {
       @PathVariable long id,
       @PathVariable Finger finger,
       @RequestParam Map<String, String> values,
-      WorkbenchPage.Shown shown,
+      StructurePage.Shown shown,
       @ModelAttribute("seat") Seat seat,
       Model model) {
     List<Typed> typed =
@@ -145,7 +145,7 @@ class StructureController {
   String computed(
       @PathVariable long id,
       @PathVariable Finger finger,
-      WorkbenchPage.Shown shown,
+      StructurePage.Shown shown,
       @ModelAttribute("seat") Seat seat,
       Model model) {
     page.show(editor.leaveToPlan(id, finger), finger, shown, seat, model);
@@ -159,7 +159,7 @@ class StructureController {
       @RequestParam Optional<UpperArch> arch,
       @RequestParam Optional<CrossThickness> across,
       @RequestParam Finger finger,
-      WorkbenchPage.Shown shown,
+      StructurePage.Shown shown,
       @ModelAttribute("seat") Seat seat,
       Model model) {
     school.ifPresent(wanted -> editor.placeApex(id, wanted));
@@ -176,7 +176,7 @@ class StructureController {
       @RequestParam(defaultValue = "") String days,
       @RequestParam(required = false) Set<PrepStep> done,
       @RequestParam Finger finger,
-      WorkbenchPage.Shown shown,
+      StructurePage.Shown shown,
       @ModelAttribute("seat") Seat seat,
       Model model) {
     Optional<Double> typed =
@@ -205,7 +205,7 @@ class StructureController {
       @PathVariable Finger finger,
       @PathVariable int place,
       @RequestParam String what,
-      WorkbenchPage.Shown shown,
+      StructurePage.Shown shown,
       @ModelAttribute("seat") Seat seat,
       Model model) {
     PlannedSet planned = reader.planned(id);
@@ -229,7 +229,7 @@ class StructureController {
       @PathVariable long id,
       @PathVariable Finger finger,
       @RequestParam(required = false) Set<Finger> to,
-      WorkbenchPage.Shown shown,
+      StructurePage.Shown shown,
       @ModelAttribute("seat") Seat seat,
       Model model) {
     PlannedSet planned = reader.planned(id);
@@ -250,7 +250,7 @@ class StructureController {
   String undo(
       @PathVariable long id,
       @PathVariable Finger finger,
-      WorkbenchPage.Shown shown,
+      StructurePage.Shown shown,
       @ModelAttribute("seat") Seat seat,
       Model model) {
     page.show(unchanged(history.undo(id)), finger, shown.settled(), seat, model);
@@ -261,7 +261,7 @@ class StructureController {
   String redo(
       @PathVariable long id,
       @PathVariable Finger finger,
-      WorkbenchPage.Shown shown,
+      StructurePage.Shown shown,
       @ModelAttribute("seat") Seat seat,
       Model model) {
     page.show(unchanged(history.redo(id)), finger, shown.settled(), seat, model);
@@ -274,7 +274,7 @@ class StructureController {
       @PathVariable long id,
       @PathVariable Finger finger,
       @RequestParam(defaultValue = "") String name,
-      WorkbenchPage.Shown shown,
+      StructurePage.Shown shown,
       @ModelAttribute("seat") Seat seat,
       Model model) {
     String kept = name.strip();
@@ -300,7 +300,7 @@ class StructureController {
       @PathVariable long id,
       @PathVariable Finger finger,
       @PathVariable long version,
-      WorkbenchPage.Shown shown,
+      StructurePage.Shown shown,
       @ModelAttribute("seat") Seat seat,
       Model model) {
     page.show(unchanged(history.returnTo(id, version)), finger, shown.settled(), seat, model);
@@ -315,8 +315,7 @@ class StructureController {
         Numbers.parse(typed, quantity)
             .ifPresent(
                 value ->
-                    held.put(
-                        quantity, Math.max(quantity.least(), Math.min(quantity.most(), value))));
+                    held.put(quantity, Math.max(quantity.min(), Math.min(quantity.max(), value))));
       }
     }
     return held;

@@ -7,7 +7,7 @@ import ongle.core.plan.ApexReason;
 import ongle.core.plan.NailPlan;
 import ongle.core.plan.Neighbour;
 import ongle.core.plan.Remedy;
-import ongle.core.structure.Cause;
+import ongle.core.structure.FailureMode;
 import ongle.core.structure.LoadedNail;
 import ongle.core.structure.Margins;
 
@@ -25,11 +25,11 @@ final class StructureWords {
   }
 
   /** The limit a margin is taken against. */
-  static String limit(Cause cause, NailPlan plan) {
+  static String limit(FailureMode cause, NailPlan plan) {
     return Words.say(
         "structure.limit." + cause.name(),
         "strength",
-        cause == Cause.CRACK
+        cause == FailureMode.CRACK
             ? plan.build().product().strength()
             : plan.nail().condition().strength(),
         "product",
@@ -37,7 +37,7 @@ final class StructureWords {
         "plate",
         plan.nail().condition(),
         "pull",
-        cause == Cause.LIFT
+        cause == FailureMode.LIFT
             ? LoadedNail.ADHESION * plan.wearing().prepQuality()
             : plan.nail().condition().allowedBedPull());
   }

@@ -12,7 +12,7 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import ongle.app.clients.Client;
 import ongle.app.clients.ClientRepository;
-import ongle.app.sets.SetReader;
+import ongle.app.planning.SetReader;
 import ongle.app.words.Words;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;

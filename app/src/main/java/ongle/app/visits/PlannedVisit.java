@@ -1,6 +1,6 @@
 package ongle.app.visits;
 
-import ongle.app.sets.PlannedSet;
+import ongle.app.planning.PlannedSet;
 import ongle.core.bench.BenchPlan;
 
 /** A set, how it is carried out, and the appointment that makes. */

@@ -3,7 +3,7 @@ package ongle.app.visits;
 import java.util.EnumMap;
 import java.util.Map;
 import java.util.Set;
-import ongle.app.sets.PlannedSet;
+import ongle.app.planning.PlannedSet;
 import ongle.app.sets.SetNail;
 import ongle.app.words.Words;
 import ongle.core.bench.BenchSchools;

@@ -28,7 +28,7 @@ public final class CsvText {
   private static final List<Character> SEPARATORS = List.of(',', ';', '\t');
 
   /** Most lines taken; no kit and no set has as many. */
-  public static final int MOST_LINES = 2000;
+  public static final int MAX_LINES = 2000;
 
   /** What a spreadsheet would take for something to run. */
   private static final Pattern RUNS = Pattern.compile("[=+\\-@\\t\\r].*", Pattern.DOTALL);
@@ -53,10 +53,10 @@ public final class CsvText {
       List<CSVRecord> all =
           parser.stream()
               .filter(record -> record.stream().anyMatch(v -> !v.isBlank()))
-              .limit(MOST_LINES + 1L)
+              .limit(MAX_LINES + 1L)
               .toList();
-      if (all.size() > MOST_LINES) {
-        throw new IllegalArgumentException(Words.say("csv.too-many-lines", "most", MOST_LINES));
+      if (all.size() > MAX_LINES) {
+        throw new IllegalArgumentException(Words.say("csv.too-many-lines", "most", MAX_LINES));
       }
       number(all);
       columns = all.isEmpty() ? Map.of() : columns(all.get(0));

@@ -38,10 +38,10 @@ import org.springframework.web.filter.OncePerRequestFilter;
 @Order(Ordered.HIGHEST_PRECEDENCE + 10)
 public class WholeBody extends OncePerRequestFilter {
   /** Largest body taken, bytes; a full set file has about 10 kB. */
-  public static final int MOST_BYTES = 256 * 1024;
+  public static final int MAX_BYTES = 256 * 1024;
 
   /** Largest picture taken, bytes. */
-  public static final int MOST_PICTURE_BYTES = 15 * 1024 * 1024;
+  public static final int MAX_PICTURE_BYTES = 15 * 1024 * 1024;
 
   /** What a form adds around a file, bytes. */
   private static final int WRAPPING = 64 * 1024;
@@ -49,18 +49,18 @@ public class WholeBody extends OncePerRequestFilter {
   private static final Duration PATIENCE = Duration.ofSeconds(10);
 
   /** Most that are read at once; the server has 200 hands. */
-  private static final int MOST_AT_ONCE = 100;
+  private static final int MAX_AT_ONCE = 100;
 
-  private static final int MOST_IN_PARTS = 20;
+  private static final int MAX_IN_PARTS = 20;
 
-  private final Semaphore reading = new Semaphore(MOST_AT_ONCE);
-  private final Semaphore parts = new Semaphore(MOST_IN_PARTS);
+  private final Semaphore reading = new Semaphore(MAX_AT_ONCE);
+  private final Semaphore parts = new Semaphore(MAX_IN_PARTS);
 
   @Override
   protected void doFilterInternal(
       HttpServletRequest request, HttpServletResponse response, FilterChain chain)
       throws ServletException, IOException {
-    if (request.getContentLengthLong() > most(request)) {
+    if (request.getContentLengthLong() > max(request)) {
       response.sendError(HttpServletResponse.SC_REQUEST_ENTITY_TOO_LARGE);
       return;
     }
@@ -97,8 +97,8 @@ public class WholeBody extends OncePerRequestFilter {
     }
   }
 
-  private static int most(HttpServletRequest request) {
-    return request.getRequestURI().endsWith("/photo") ? MOST_PICTURE_BYTES + WRAPPING : MOST_BYTES;
+  private static int max(HttpServletRequest request) {
+    return request.getRequestURI().endsWith("/photo") ? MAX_PICTURE_BYTES + WRAPPING : MAX_BYTES;
   }
 
   private static String type(HttpServletRequest request) {
@@ -114,7 +114,7 @@ public class WholeBody extends OncePerRequestFilter {
     InputStream in = request.getInputStream();
     for (int read = in.read(some); read >= 0; read = in.read(some)) {
       body.write(some, 0, read);
-      if (body.size() > MOST_BYTES) {
+      if (body.size() > MAX_BYTES) {
         response.sendError(HttpServletResponse.SC_REQUEST_ENTITY_TOO_LARGE);
         return null;
       }

@@ -22,11 +22,11 @@ import ongle.core.cure.Setting;
 import ongle.core.nail.Finger;
 import ongle.core.nail.Hand;
 import ongle.core.plan.NailPlan;
-import ongle.core.portion.Dose;
 import ongle.core.portion.Lot;
 import ongle.core.portion.Material;
 import ongle.core.portion.Need;
 import ongle.core.portion.Portion;
+import ongle.core.portion.ProductPortion;
 import ongle.core.portion.Strip;
 import ongle.core.product.Handling;
 import ongle.core.product.Product;
@@ -144,7 +144,7 @@ public final class BenchWords {
     };
   }
 
-  private static String portion(Step step, Dose dose, BenchPlan plan) {
+  private static String portion(Step step, ProductPortion dose, BenchPlan plan) {
     Product product = step.product().orElseThrow();
     Optional<Strip> strip =
         step.finger()
@@ -201,7 +201,7 @@ public final class BenchWords {
   }
 
   /** One portion: how large, and where it goes. */
-  private static String dose(Dose dose) {
+  private static String dose(ProductPortion dose) {
     return Words.say("bench.dose", "diameter", dose.diameter(), "place", dose.place());
   }
 

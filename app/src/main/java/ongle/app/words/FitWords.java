@@ -10,8 +10,8 @@ import ongle.core.fitting.TipPick;
 import ongle.core.fitting.TipSizing;
 import ongle.core.fitting.WayReason;
 import ongle.core.fitting.WhichWay;
+import ongle.core.plan.Contraindication;
 import ongle.core.plan.NailPlan;
-import ongle.core.plan.Stop;
 
 /**
  * What a finger is fitted with, in words.
@@ -27,7 +27,7 @@ public record FitWords(String headline, boolean warn, List<String> steps) {
 
   public static FitWords of(NailPlan plan) {
     if (plan.stopped()) {
-      Stop.Why why = plan.stop().orElseThrow().why();
+      Contraindication.Why why = plan.stop().orElseThrow().why();
       return new FitWords(
           Words.say("fit.stopped"), true, List.of(Words.of(why), Words.of(why, "instead")));
     }

@@ -99,8 +99,8 @@ public final class Numbers {
     return Words.say(
         "number.range",
         "least",
-        format(quantity, quantity.least()),
+        format(quantity, quantity.min()),
         "most",
-        withUnit(quantity, quantity.most()));
+        withUnit(quantity, quantity.max()));
   }
 }

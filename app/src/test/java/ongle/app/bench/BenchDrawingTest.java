@@ -17,8 +17,8 @@ import ongle.core.bench.BenchPlan;
 import ongle.core.bench.Step;
 import ongle.core.bench.StepKind;
 import ongle.core.plan.NailPlan;
-import ongle.core.portion.Dose;
 import ongle.core.portion.Portion;
+import ongle.core.portion.ProductPortion;
 import ongle.core.schedule.Schedule;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -38,7 +38,7 @@ class BenchDrawingTest {
 
   @ParameterizedTest
   @ValueSource(longs = {2, 3, 5})
-  void helpingsAreDrawnAsLargeAsTheyAre(long set) {
+  void portionsAreDrawnAsLargeAsTheyAre(long set) {
     BenchPlan plan = plan(set);
     for (NailPlan nail : plan.plan().built()) {
       Portion portion = plan.portions().get(nail.nail().finger());
@@ -63,7 +63,7 @@ class BenchDrawingTest {
 
   @Test
   void oneHelpingFillsItsPicture() {
-    Dose dose = new Dose(Dose.Place.BODY, 60);
+    ProductPortion dose = new ProductPortion(ProductPortion.Place.BODY, 60);
     Scene scene = PortionDrawing.portion(dose);
 
     assertThat(Double.parseDouble(scene.trueSize().get("width").replace("mm", "")))

@@ -11,7 +11,7 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import java.util.Map;
 import java.util.Set;
 import ongle.app.SalonTest;
-import ongle.app.sets.SetEditor;
+import ongle.app.editing.SetEditor;
 import ongle.app.visits.VisitPlanner;
 import ongle.app.words.BenchWords;
 import ongle.core.bench.Guide;

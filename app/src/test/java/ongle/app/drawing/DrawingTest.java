@@ -120,7 +120,7 @@ class DrawingTest {
                   FitDrawing.fromAbove(plan, fit),
                   ShapeDrawing.of(shape, nail),
                   SheetDrawing.of(plan),
-                  WorkbenchDrawing.of(plan, WorkbenchDrawing.Shown.AT_WORK))) {
+                  NailDrawing.of(plan, NailDrawing.Shown.AT_WORK))) {
             assertThat(scene.svg() + scene.viewBox() + scene.description())
                 .doesNotContain("NaN")
                 .doesNotContain("Infinity");
@@ -159,14 +159,14 @@ class DrawingTest {
                     Optional.empty()))
             .nails()
             .get(0);
-    assertThat(texts(WorkbenchDrawing.of(plan, WorkbenchDrawing.Shown.AT_WORK)))
+    assertThat(texts(NailDrawing.of(plan, NailDrawing.Shown.AT_WORK)))
         .contains("plate 12.0 mm", "extension 8.0 mm", "apex 1.25 mm", "0.55 mm", "11.5", "4.0 mm");
   }
 
   @Test
   void aHandleKnowsWhatAMillimetreMeans() {
     NailPlan plan = plan(NailShape.SOFT_SQUARE, 8, nail(Finger.R3, 11.5, 12, 2.1, 0, 0));
-    Scene scene = WorkbenchDrawing.of(plan, WorkbenchDrawing.Shown.AT_WORK);
+    Scene scene = NailDrawing.of(plan, NailDrawing.Shown.AT_WORK);
     Handle apex = handle(scene, "apex");
     assertThat(apex.x()).isCloseTo(plan.build().profile().apexAt(), within(1e-9));
     assertThat(apex.across().perMm()).isCloseTo(100 / 12.0, within(1e-9));
@@ -176,8 +176,7 @@ class DrawingTest {
     assertThat(barrel.upDown().quantity()).isEqualTo(Quantity.BARREL_DEPTH);
     assertThat(barrel.upDown().perMm()).isPositive();
     assertThat(
-            WorkbenchDrawing.of(
-                    plan, new WorkbenchDrawing.Shown(false, false, java.util.Optional.empty(), 0))
+            NailDrawing.of(plan, new NailDrawing.Shown(false, false, java.util.Optional.empty(), 0))
                 .marks())
         .noneMatch(Handle.class::isInstance);
   }
@@ -185,7 +184,7 @@ class DrawingTest {
   @Test
   void anOverlayHasNoBarrelToPull() {
     NailPlan overlay = plan(NailShape.ROUND, 0, nail(Finger.R3, 11.5, 12, 2.1, 0, 0));
-    Scene scene = WorkbenchDrawing.of(overlay, WorkbenchDrawing.Shown.AT_WORK);
+    Scene scene = NailDrawing.of(overlay, NailDrawing.Shown.AT_WORK);
     assertThat(scene.marks())
         .filteredOn(Handle.class::isInstance)
         .extracting(mark -> ((Handle) mark).id())

@@ -91,7 +91,7 @@ class SceneTest {
     assertThat(g.getAttribute("tabindex")).isEqualTo("0");
     assertThat(g.getAttribute("aria-valuetext")).isEqualTo("6.0 mm");
     assertThat(Double.parseDouble(g.getAttribute("aria-valuemax")))
-        .isEqualTo(Quantity.EXTENSION.most());
+        .isEqualTo(Quantity.EXTENSION.max());
     assertThat(g.getAttribute("data-x-quantity")).isEqualTo("EXTENSION");
     assertThat(g.hasAttribute("data-y-quantity")).isFalse();
     assertThat(Double.parseDouble(g.getAttribute("data-x-step"))).isEqualTo(0.1);

@@ -13,7 +13,7 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import ongle.app.SalonTest;
-import ongle.core.structure.Cause;
+import ongle.core.structure.FailureMode;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -30,7 +30,7 @@ class PlanServiceTest {
 
   @Autowired MockMvc mvc;
   @Autowired JsonMapper json;
-  @Autowired ongle.app.sets.SetReader reader;
+  @Autowired ongle.app.planning.SetReader reader;
   @Autowired ongle.app.visits.VisitPlanner visits;
 
   private static String example() throws IOException {
@@ -136,7 +136,7 @@ class PlanServiceTest {
       assertThat(nail.get("structure").get("apexThicknessMm").doubleValue())
           .isCloseTo(expected.build().profile().apexThickness(), within(1e-3));
       assertThat(nail.get("margins").get("lastDay").get("bed").doubleValue())
-          .isCloseTo(expected.endurance().last().of(Cause.BED).value(), within(1e-2));
+          .isCloseTo(expected.endurance().last().of(FailureMode.BED).value(), within(1e-2));
       assertThat(nail.get("margins").get("holds").booleanValue())
           .isEqualTo(expected.endurance().holds());
       assertThat(nail.get("volume").get("appliedMm3").doubleValue())

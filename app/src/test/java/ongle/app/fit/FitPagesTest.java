@@ -4,7 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import ongle.app.Pages;
 import ongle.app.SalonTest;
-import ongle.app.sets.SetReader;
+import ongle.app.planning.SetReader;
 import ongle.core.fitting.BuildWay;
 import ongle.core.fitting.TipPick;
 import ongle.core.nail.Finger;

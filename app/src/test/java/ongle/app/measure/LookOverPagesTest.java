@@ -4,8 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import ongle.app.Pages;
 import ongle.app.SalonTest;
-import ongle.app.sets.PlannedSet;
-import ongle.app.sets.SetReader;
+import ongle.app.planning.PlannedSet;
+import ongle.app.planning.SetReader;
 import ongle.core.nail.EarlierProduct;
 import ongle.core.nail.Finger;
 import ongle.core.nail.PlateCondition;

@@ -4,7 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.Map;
 import ongle.app.SalonTest;
-import ongle.app.sets.SetReader;
+import ongle.app.planning.SetReader;
 import ongle.app.web.CsvText;
 import ongle.core.nail.Finger;
 import ongle.core.nail.PlateCondition;

@@ -9,7 +9,7 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
 import ongle.app.SalonTest;
-import ongle.app.sets.SetReader;
+import ongle.app.planning.SetReader;
 import ongle.core.nail.Digit;
 import ongle.core.nail.Finger;
 import ongle.core.plan.NailPlan;

@@ -12,6 +12,9 @@ import java.util.concurrent.Future;
 import ongle.app.SalonTest;
 import ongle.app.clients.Client;
 import ongle.app.clients.ClientRepository;
+import ongle.app.editing.SetEditor;
+import ongle.app.editing.Typed;
+import ongle.app.planning.SetReader;
 import ongle.app.web.Edit;
 import ongle.app.web.NotFound;
 import ongle.core.nail.Finger;
@@ -141,7 +144,7 @@ class EditingTest {
   @Test
   void whatIsNotThereIsSaid() {
     assertThatThrownBy(() -> reader.planned(987654)).isInstanceOf(NotFound.class);
-    assertThatThrownBy(() -> editor.goWay(987654, Finger.L1, java.util.Optional.empty()))
+    assertThatThrownBy(() -> editor.chooseMethod(987654, Finger.L1, java.util.Optional.empty()))
         .isInstanceOf(NotFound.class);
   }
 }

@@ -9,7 +9,7 @@ import java.util.List;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import ongle.app.SalonTest;
-import ongle.app.sets.SetReader;
+import ongle.app.planning.SetReader;
 import ongle.core.nail.Finger;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;

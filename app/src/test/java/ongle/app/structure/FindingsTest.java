@@ -6,11 +6,11 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
+import ongle.app.drawing.NailDrawing;
 import ongle.app.drawing.OutlookDrawing;
 import ongle.app.drawing.PinchDrawing;
 import ongle.app.drawing.Scene;
 import ongle.app.drawing.TenDrawing;
-import ongle.app.drawing.WorkbenchDrawing;
 import ongle.core.fitting.BuildWay;
 import ongle.core.fitting.Fitting;
 import ongle.core.fitting.Schools;
@@ -154,15 +154,13 @@ class FindingsTest {
         plan(Map.of(Quantity.EXTENSION, 11.0), nail(Finger.R3, 11.5, 12.5, PlateCondition.SOUND));
     var nail = plan.nails().get(0);
     var ghost =
-        new WorkbenchDrawing.Ghost(
+        new NailDrawing.Ghost(
             "longer", longer.nails().get(0).build(), longer.nails().get(0).arches());
     String svg =
-        WorkbenchDrawing.of(nail, new WorkbenchDrawing.Shown(true, true, Optional.of(ghost), 0))
-            .svg();
+        NailDrawing.of(nail, new NailDrawing.Shown(true, true, Optional.of(ghost), 0)).svg();
     assertThat(svg).contains("\"ghost\"", "\"light\"", "load room-", "gives-first");
     String grown =
-        WorkbenchDrawing.of(nail, new WorkbenchDrawing.Shown(false, false, Optional.empty(), 2.5))
-            .svg();
+        NailDrawing.of(nail, new NailDrawing.Shown(false, false, Optional.empty(), 2.5)).svg();
     assertThat(grown).contains("gap 2.5 mm", "lever 10.5 mm").doesNotContain("handle");
     assertThat(svg + grown).doesNotContain("NaN");
   }

@@ -12,7 +12,7 @@ import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
 import java.util.stream.Stream;
 import ongle.app.SalonTest;
-import ongle.app.sets.SetEditor;
+import ongle.app.editing.SetEditor;
 import ongle.core.bench.NailOrder;
 import ongle.core.bench.Primer;
 import ongle.core.bench.Visit;

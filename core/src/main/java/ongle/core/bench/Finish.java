@@ -10,7 +10,7 @@ import ongle.core.product.LightCure;
  * @param coats 0 for clear, else 1 to {@link #MOST_COATS}
  */
 public record Finish(Colour colour, int coats) {
-  public static final int MOST_COATS = 3;
+  public static final int MAX_COATS = 3;
   public static final Finish CLEAR = new Finish(Colour.CLEAR, 0);
 
   /** Thickness of one coat of colour or top coat, mm; a planning figure of our own. */
@@ -41,9 +41,9 @@ public record Finish(Colour colour, int coats) {
   }
 
   public Finish {
-    if (colour == Colour.CLEAR ? coats != 0 : coats < 1 || coats > MOST_COATS) {
+    if (colour == Colour.CLEAR ? coats != 0 : coats < 1 || coats > MAX_COATS) {
       throw new IllegalArgumentException(
-          "clear has no coats of colour, colour has 1 to " + MOST_COATS + ", not " + coats);
+          "clear has no coats of colour, colour has 1 to " + MAX_COATS + ", not " + coats);
     }
   }
 

@@ -180,7 +180,7 @@ public final class Guide {
       if (step.on(hand)) {
         Optional<Instant> free = lastEnd(hand);
         if (free.isPresent()) {
-          earliest = later(earliest, free.get().plusSeconds(step.job().window().least()));
+          earliest = later(earliest, free.get().plusSeconds(step.job().window().min()));
         }
         if (step.job().needsSettled()) {
           earliest = later(earliest, settledAt(hand).orElse(earliest));
@@ -203,8 +203,8 @@ public final class Guide {
     }
     Optional<Instant> free = lastEnd(step.hand().get());
     return free.isPresent()
-        && (began.isBefore(free.get().plusSeconds(window.least()))
-            || began.isAfter(free.get().plusSeconds(window.most())));
+        && (began.isBefore(free.get().plusSeconds(window.min()))
+            || began.isAfter(free.get().plusSeconds(window.max())));
   }
 
   private Optional<Instant> lastEnd(Hand hand) {
@@ -282,8 +282,8 @@ public final class Guide {
   }
 
   /** What comes after it. */
-  public List<Step> next(int most) {
-    return coming().skip(1).limit(most).toList();
+  public List<Step> next(int max) {
+    return coming().skip(1).limit(max).toList();
   }
 
   private Stream<Step> coming() {
@@ -416,8 +416,8 @@ public final class Guide {
                     new Clock(
                         step.kind() == StepKind.PINCH ? Clock.What.PINCH : Clock.What.FREEZE,
                         step,
-                        free.plusSeconds(step.window().least()),
-                        free.plusSeconds(step.window().most()))));
+                        free.plusSeconds(step.window().min()),
+                        free.plusSeconds(step.window().max()))));
   }
 
   /** What is behind, in the order it happened. */

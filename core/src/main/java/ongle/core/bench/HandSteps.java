@@ -10,6 +10,7 @@ import java.util.Set;
 import java.util.function.Function;
 import java.util.function.Predicate;
 import java.util.stream.Stream;
+import ongle.core.Lookup;
 import ongle.core.cure.LampTime;
 import ongle.core.cure.Layers;
 import ongle.core.cure.Setting;
@@ -21,8 +22,8 @@ import ongle.core.nail.Finger;
 import ongle.core.nail.Hand;
 import ongle.core.nail.PlateFinding;
 import ongle.core.plan.NailPlan;
-import ongle.core.portion.Dose;
 import ongle.core.portion.Portion;
+import ongle.core.portion.ProductPortion;
 import ongle.core.product.Handling;
 import ongle.core.product.LightCure;
 import ongle.core.product.Product;
@@ -94,7 +95,7 @@ final class HandSteps {
   private void own(Routine.Line line) {
     Draft step = draft(StepKind.OWN, nails);
     step.name = line.name();
-    step.id = line.code() + "." + hand.name().charAt(0);
+    step.id = Optional.of(line.code() + "." + hand.name().charAt(0));
     step.seconds = line.ownSeconds();
     step.add();
   }
@@ -400,7 +401,7 @@ final class HandSteps {
     for (List<NailPlan> batch : batches(group)) {
       List<Draft> pinches = new ArrayList<>();
       for (NailPlan nail : batch) {
-        List<Dose> beads = doses(nail);
+        List<ProductPortion> beads = doses(nail);
         for (int i = 0; i < beads.size(); i++) {
           Draft bead = draft(StepKind.BEAD, List.of(nail)).counted(i + 1, beads.size());
           bead.dose = Optional.of(beads.get(i));
@@ -424,15 +425,18 @@ final class HandSteps {
   }
 
   /** On a bitten plate the body comes first, or there is nothing to build the edge on. */
-  private List<Dose> doses(NailPlan nail) {
-    List<Dose> doses = portions.get(nail.nail().finger()).doses();
+  private List<ProductPortion> doses(NailPlan nail) {
+    List<ProductPortion> doses = Lookup.of(portions, nail.nail().finger()).doses();
     if (!nail.nail().condition().has(PlateFinding.BITTEN)) {
       return doses;
     }
     return doses.stream()
         .sorted(
             Comparator.comparing(
-                dose -> dose.place() == Dose.Place.STRESS_ZONE ? 0 : 1 + dose.place().ordinal()))
+                dose ->
+                    dose.place() == ProductPortion.Place.STRESS_ZONE
+                        ? 0
+                        : 1 + dose.place().ordinal()))
         .toList();
   }
 
@@ -472,7 +476,7 @@ final class HandSteps {
       for (List<NailPlan> batch : batches(framed)) {
         for (NailPlan nail : batch) {
           Draft frame = draft(StepKind.FRAME, List.of(nail));
-          frame.dose = doseOf(nail, Dose.Place.FRAME);
+          frame.dose = doseOf(nail, ProductPortion.Place.FRAME);
           frame.add();
           if (pinched(nail) || wish.schools().order() == NailOrder.ONE_AT_A_TIME) {
             freeze(nail, cure, pinched(nail));
@@ -519,30 +523,31 @@ final class HandSteps {
     List<NailPlan> one = List.of(nail);
     if (product.handling() != Handling.BRUSHED) {
       Draft piece = draft(StepKind.PIECE, one).counted(layer, layers);
-      piece.dose = doseOf(nail, Dose.Place.WHOLE).map(dose -> share(dose, layers));
+      piece.dose = doseOf(nail, ProductPortion.Place.WHOLE).map(dose -> share(dose, layers));
       piece.add();
       return;
     }
     if (frames && layer == 1) {
       Draft slip = draft(StepKind.SLIP, one);
-      slip.dose = doseOf(nail, Dose.Place.SLIP_LAYER);
+      slip.dose = doseOf(nail, ProductPortion.Place.SLIP_LAYER);
       slip.add();
     }
     Draft body = draft(StepKind.BODY, one).counted(layer, layers);
     body.dose =
-        doseOf(nail, frames ? Dose.Place.BODY : Dose.Place.WHOLE).map(dose -> share(dose, layers));
+        doseOf(nail, frames ? ProductPortion.Place.BODY : ProductPortion.Place.WHOLE)
+            .map(dose -> share(dose, layers));
     body.add();
     if (product.levelling()) {
       draft(StepKind.TURN, one).add();
     }
   }
 
-  private static Dose share(Dose dose, int layers) {
-    return new Dose(dose.place(), dose.volume() / layers);
+  private static ProductPortion share(ProductPortion dose, int layers) {
+    return new ProductPortion(dose.place(), dose.volume() / layers);
   }
 
-  private Optional<Dose> doseOf(NailPlan nail, Dose.Place place) {
-    return portions.get(nail.nail().finger()).doses().stream()
+  private Optional<ProductPortion> doseOf(NailPlan nail, ProductPortion.Place place) {
+    return Lookup.of(portions, nail.nail().finger()).doses().stream()
         .filter(dose -> dose.place() == place)
         .findFirst();
   }
@@ -701,7 +706,7 @@ final class HandSteps {
     private final List<NailPlan> on;
     private final List<Hint> hints = new ArrayList<>();
     private final List<StepCaution> cautions = new ArrayList<>();
-    private String id;
+    private Optional<String> id = Optional.empty();
     private Optional<String> name = Optional.empty();
     private Optional<Step.Variant> variant = Optional.empty();
     private int seconds;
@@ -712,7 +717,7 @@ final class HandSteps {
     private Job.Window window = Job.Window.OPEN;
     private Optional<Tool> tool = Optional.empty();
     private Optional<Bit> bit = Optional.empty();
-    private Optional<Dose> dose = Optional.empty();
+    private Optional<ProductPortion> dose = Optional.empty();
     private int number = 1;
     private int of = 1;
     private Optional<LampTime> light = Optional.empty();
@@ -746,7 +751,7 @@ final class HandSteps {
           kind.scope() == StepKind.Scope.FINGER
               ? on.get(0).nail().finger().name()
               : hand.name().substring(0, 1);
-      String called = id != null ? id : kind + "." + where + "." + serialOf(where);
+      String called = id.isPresent() ? id.get() : kind + "." + where + "." + serialOf(where);
       steps.add(
           new Step(
               kind,
@@ -778,8 +783,8 @@ final class HandSteps {
     private Job.Window planned() {
       return window.closes()
           ? new Job.Window(
-              window.least(),
-              window.least() + Math.round((window.most() - window.least()) * PLANNED_SHARE))
+              window.min(),
+              window.min() + Math.round((window.max() - window.min()) * PLANNED_SHARE))
           : window;
     }
 

@@ -35,7 +35,7 @@ public record Infill(
    * New product lies at least this thick over the old, so that no seam shows or lifts, mm; a
    * planning figure of our own.
    */
-  public static final double LEAST_OVER_OLD = 0.20;
+  public static final double MIN_OVER_OLD = 0.20;
 
   private static final int SLICES = 40;
 
@@ -90,7 +90,7 @@ public record Infill(
       double x = from + slice * (i + 0.5);
       double wanted = profile.thicknessAt(x);
       double old = x < regrowth ? 0 : profile.thicknessAt(x - regrowth);
-      double stays = Math.min(old, Math.max(0, wanted - LEAST_OVER_OLD));
+      double stays = Math.min(old, Math.max(0, wanted - MIN_OVER_OLD));
       double width = build.halfWidthAt(x);
       thin = Math.max(thin, old - stays);
       fresh += (wanted - stays) * width * slice;

@@ -9,6 +9,8 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import ongle.core.Code;
+import ongle.core.Lookup;
+import org.jspecify.annotations.Nullable;
 
 /**
  * The steps of a salon in its order. Where a whole chapter of steps belongs together it is one
@@ -23,7 +25,7 @@ public record Routine(List<Line> lines) {
   public static final String COATS = "COATS";
 
   /** Most steps of the salon's own; more would not be found again at the desk. */
-  private static final int MOST_OWN = 40;
+  private static final int MAX_OWN = 40;
 
   /** Longest name of a step. */
   public static final int LONGEST_NAME = 60;
@@ -142,7 +144,7 @@ public record Routine(List<Line> lines) {
     record NoSuchStep(String code) implements Trouble {}
 
     /** More steps of the salon's own than anybody finds again. */
-    record TooMany(int most) implements Trouble {}
+    record TooMany(int max) implements Trouble {}
   }
 
   /** A chapter of steps that belong together. */
@@ -216,15 +218,15 @@ public record Routine(List<Line> lines) {
               throw new Impossible(new Trouble.WaitsForItself(line));
             });
     for (Rule rule : Rule.values()) {
-      Integer before = places.get(rule.before);
-      Integer after = places.get(rule.after);
+      @Nullable Integer before = places.get(rule.before);
+      @Nullable Integer after = places.get(rule.after);
       if (before != null && after != null && before > after) {
         throw new Impossible(new Trouble.WrongOrder(lines.get(before), lines.get(after), rule));
       }
     }
     for (Line line : lines) {
-      Integer before = line.follows().map(places::get).orElse(null);
-      if (before != null && before > places.get(line.code())) {
+      @Nullable Integer before = line.follows().map(places::get).orElse(null);
+      if (before != null && before > Lookup.of(places, line.code())) {
         throw new Impossible(new Trouble.OwnOrder(lines.get(before), line));
       }
     }
@@ -314,8 +316,8 @@ public record Routine(List<Line> lines) {
    * @throws Impossible if it has no name or no time, or cannot stand there
    */
   public Routine withOwn(String code, String name, int seconds, String follows) {
-    if (lines.stream().filter(Line::own).count() >= MOST_OWN) {
-      throw new Impossible(new Trouble.TooMany(MOST_OWN));
+    if (lines.stream().filter(Line::own).count() >= MAX_OWN) {
+      throw new Impossible(new Trouble.TooMany(MAX_OWN));
     }
     List<Line> changed = new ArrayList<>(lines);
     int at = of(follows).map(changed::indexOf).orElse(changed.size() - 1);

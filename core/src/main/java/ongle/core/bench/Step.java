@@ -7,8 +7,8 @@ import ongle.core.Code;
 import ongle.core.cure.LampTime;
 import ongle.core.nail.Finger;
 import ongle.core.nail.Hand;
-import ongle.core.portion.Dose;
 import ongle.core.portion.Material;
+import ongle.core.portion.ProductPortion;
 import ongle.core.product.Handling;
 import ongle.core.product.Product;
 import ongle.core.schedule.Job;
@@ -45,7 +45,7 @@ public record Step(
     Optional<Tool> tool,
     Optional<Bit> bit,
     Optional<Product> product,
-    Optional<Dose> dose,
+    Optional<ProductPortion> dose,
     int number,
     int of,
     Optional<LampTime> light,

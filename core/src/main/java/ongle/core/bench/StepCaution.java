@@ -5,7 +5,7 @@ import ongle.core.Code;
 import ongle.core.nail.Digit;
 import ongle.core.nail.Finger;
 import ongle.core.nail.PlateFinding;
-import ongle.core.plan.Stop;
+import ongle.core.plan.Contraindication;
 import ongle.core.wear.PrepStep;
 
 /** What to be careful of at a step on these nails, beside what the kind of step always asks. */
@@ -26,5 +26,5 @@ public sealed interface StepCaution extends Code {
   record PreparationSkipped(List<PrepStep> steps) implements StepCaution {}
 
   /** A finger that is left alone. */
-  record NotBuiltOn(Finger finger, Stop.Why why) implements StepCaution {}
+  record NotBuiltOn(Finger finger, Contraindication.Why why) implements StepCaution {}
 }

@@ -10,7 +10,7 @@ import ongle.core.fitting.TipFit;
 import ongle.core.fitting.TipPick;
 import ongle.core.nail.Finger;
 import ongle.core.plan.NailPlan;
-import ongle.core.portion.Dose;
+import ongle.core.portion.ProductPortion;
 import ongle.core.shape.Contour;
 import ongle.core.structure.Profile;
 
@@ -35,7 +35,7 @@ final class Targets {
    */
   static List<Target> of(
       StepKind kind,
-      Optional<Dose> dose,
+      Optional<ProductPortion> dose,
       NailPlan nail,
       Optional<Infill> infill,
       Optional<Removal> removal) {
@@ -74,9 +74,10 @@ final class Targets {
         of.apex();
       }
       case BEAD -> {
-        if (dose.filter(laid -> laid.place() == Dose.Place.FREE_EDGE).isPresent()) {
+        if (dose.filter(laid -> laid.place() == ProductPortion.Place.FREE_EDGE).isPresent()) {
           of.reach();
-        } else if (dose.filter(laid -> laid.place() == Dose.Place.STRESS_ZONE).isPresent()) {
+        } else if (dose.filter(laid -> laid.place() == ProductPortion.Place.STRESS_ZONE)
+            .isPresent()) {
           of.apex();
         }
       }

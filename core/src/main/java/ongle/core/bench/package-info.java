@@ -1,2 +1,11 @@
-/** The appointment: what is done in which order, how long it takes, and what became of it. */
+/**
+ * The appointment: what is done in which order, how long it takes, and what became of it.
+ *
+ * <p>Read first: {@link ongle.core.bench.BenchPlan}; the order of two steps is {@link
+ * ongle.core.bench.Routine.Rule}, the steps of a hand {@link ongle.core.bench.HandSteps}, the state
+ * of an appointment {@link ongle.core.bench.Guide}.
+ *
+ * <p>May know: plan, portion, cure, schedule and what those know.
+ */
+@org.jspecify.annotations.NullMarked
 package ongle.core.bench;

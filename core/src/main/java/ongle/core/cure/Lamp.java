@@ -33,9 +33,9 @@ public record Lamp(
   public static final double GOOD_FROM = 0.9;
 
   /** Weakest and strongest lamp that is believed, mW/cm². */
-  public static final double LEAST_LIGHT = 1;
+  public static final double MIN_LIGHT = 1;
 
-  public static final double MOST_LIGHT = 400;
+  public static final double MAX_LIGHT = 400;
 
   /** Shortest and longest wavelength of salon lamps, nm. */
   public static final int SHORTEST_WAVE = 300;
@@ -96,7 +96,7 @@ public record Lamp(
     }
     if (!believed(nominal) || (measured.isPresent() && !(measured.getAsDouble() >= 0))) {
       throw new IllegalArgumentException(
-          "lamp " + label + " shines with " + LEAST_LIGHT + " to " + MOST_LIGHT + " mW/cm²");
+          "lamp " + label + " shines with " + MIN_LIGHT + " to " + MAX_LIGHT + " mW/cm²");
     }
   }
 
@@ -107,7 +107,7 @@ public record Lamp(
 
   /** Whether a lamp can be that strong, mW/cm². */
   public static boolean believed(double light) {
-    return light >= LEAST_LIGHT && light <= MOST_LIGHT;
+    return light >= MIN_LIGHT && light <= MAX_LIGHT;
   }
 
   /** Light at the nail, mW/cm²: as measured, else as new. */

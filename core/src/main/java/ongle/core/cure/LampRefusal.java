@@ -20,5 +20,5 @@ public sealed interface LampRefusal extends Code {
    * @param percent of its original output
    * @param least percent below which it is refused
    */
-  record WornOut(String lamp, int percent, int least) implements LampRefusal {}
+  record WornOut(String lamp, int percent, int min) implements LampRefusal {}
 }

@@ -25,7 +25,7 @@ public record FormPick(FormKit kit, FormFit fit) {
    */
   public static Optional<FormKit> lead(List<FormKit> kits, List<List<Optional<FormPick>>> picks) {
     FormKit lead = null;
-    long most = -1;
+    long max = -1;
     for (int i = 0; i < kits.size(); i++) {
       int kit = i;
       long suits =
@@ -33,8 +33,8 @@ public record FormPick(FormKit kit, FormFit fit) {
               .flatMap(each -> each.get(kit).stream())
               .filter(pick -> pick.fit().suits())
               .count();
-      if (suits > most) {
-        most = suits;
+      if (suits > max) {
+        max = suits;
         lead = kits.get(i);
       }
     }

@@ -29,12 +29,12 @@ public record TipFit(
     double tooShortBy) {
 
   /** Slack that still fits, mm, from bare to overlapping. */
-  public static final double LEAST_SLACK = -0.15;
+  public static final double MIN_SLACK = -0.15;
 
-  public static final double MOST_SLACK = 0.25;
+  public static final double MAX_SLACK = 0.25;
 
   /** Most that may be filed off one side before the tip loses its hold, mm. */
-  public static final double MOST_FILED_PER_SIDE = 0.8;
+  public static final double MAX_FILED_PER_SIDE = 0.8;
 
   /** Depth difference that seats by itself, mm. */
   public static final double SEATS_WITHIN = 0.15;
@@ -98,13 +98,13 @@ public record TipFit(
   }
 
   private static Verdict verdict(double slack) {
-    if (slack < LEAST_SLACK - HAIR) {
+    if (slack < MIN_SLACK - HAIR) {
       return Verdict.TOO_SMALL;
     }
-    if (slack <= MOST_SLACK + HAIR) {
+    if (slack <= MAX_SLACK + HAIR) {
       return Verdict.FITS;
     }
-    return slack / 2 <= MOST_FILED_PER_SIDE + HAIR ? Verdict.FILE : Verdict.TOO_LARGE;
+    return slack / 2 <= MAX_FILED_PER_SIDE + HAIR ? Verdict.FILE : Verdict.TOO_LARGE;
   }
 
   private static Seating seating(double apart) {

@@ -50,24 +50,24 @@ public record PlateCondition(Set<PlateFinding> findings) implements Code {
 
   /** Plate thickness, mm. */
   public double thickness() {
-    return least(SOUND_THICKNESS, PlateFinding::thickness);
+    return min(SOUND_THICKNESS, PlateFinding::thickness);
   }
 
   /** Pull the bed may see, N/mm². */
   public double allowedBedPull() {
-    return least(SOUND_PULL, PlateFinding::allowedBedPull);
+    return min(SOUND_PULL, PlateFinding::allowedBedPull);
   }
 
   /** Bending strength of the plate, MPa. */
   public double strength() {
-    return least(SOUND_STRENGTH, PlateFinding::strength);
+    return min(SOUND_STRENGTH, PlateFinding::strength);
   }
 
-  private double least(double sound, ToDoubleFunction<PlateFinding> of) {
-    double least = sound;
+  private double min(double sound, ToDoubleFunction<PlateFinding> of) {
+    double min = sound;
     for (PlateFinding finding : findings) {
-      least = Math.min(least, of.applyAsDouble(finding));
+      min = Math.min(min, of.applyAsDouble(finding));
     }
-    return least;
+    return min;
   }
 }

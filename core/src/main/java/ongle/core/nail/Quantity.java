@@ -28,14 +28,14 @@ public enum Quantity {
   WEAR_DAYS(Unit.DAY, 5, 42, 0),
   BARREL_DEPTH(Unit.PERCENT, 2, 50, 0);
   private final Unit unit;
-  private final double least;
-  private final double most;
+  private final double min;
+  private final double max;
   private final int decimals;
 
-  Quantity(Unit unit, double least, double most, int decimals) {
+  Quantity(Unit unit, double min, double max, int decimals) {
     this.unit = unit;
-    this.least = least;
-    this.most = most;
+    this.min = min;
+    this.max = max;
     this.decimals = decimals;
   }
 
@@ -44,13 +44,13 @@ public enum Quantity {
   }
 
   /** Smallest allowed value, in {@link #unit()}. */
-  public double least() {
-    return least;
+  public double min() {
+    return min;
   }
 
   /** Largest allowed value, in {@link #unit()}. */
-  public double most() {
-    return most;
+  public double max() {
+    return max;
   }
 
   /** Decimals it is shown with. */
@@ -59,7 +59,7 @@ public enum Quantity {
   }
 
   public boolean allows(double value) {
-    return value >= least && value <= most;
+    return value >= min && value <= max;
   }
 
   /**

@@ -144,8 +144,7 @@ public final class Readings {
     }
     double mean = sum / count;
     double estimate = scales(quantity) ? mean * usual : mean;
-    return new Reading(
-        Math.max(quantity.least(), Math.min(quantity.most(), estimate)), Source.HAND);
+    return new Reading(Math.max(quantity.min(), Math.min(quantity.max(), estimate)), Source.HAND);
   }
 
   private static boolean scales(Quantity quantity) {
@@ -173,7 +172,7 @@ public final class Readings {
   }
 
   private Reading withinHalfCircle(Finger finger, Quantity quantity, Reading depth) {
-    double most = Math.min(of(finger, Quantity.WIDTH).value() / 2, quantity.most());
-    return depth.value() <= most ? depth : new Reading(most, depth.source());
+    double max = Math.min(of(finger, Quantity.WIDTH).value() / 2, quantity.max());
+    return depth.value() <= max ? depth : new Reading(max, depth.source());
   }
 }

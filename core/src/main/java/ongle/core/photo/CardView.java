@@ -16,13 +16,13 @@ public final class CardView {
   public static final double TILT_WARNING = 25;
 
   /** Tilts above this are refused, degrees. */
-  public static final double MOST_TILT = 50;
+  public static final double MAX_TILT = 50;
 
   /** How far nails lie above a card that lies on the table beside the hand, mm. */
   public static final double NAILS_ABOVE_TABLE = 9;
 
   /** A card smaller than this in the picture gives no measure, px. */
-  private static final double LEAST_SIDE = 60;
+  private static final double MIN_SIDE = 60;
 
   private static final double SCALE_STEP = 0.5;
 
@@ -68,7 +68,7 @@ public final class CardView {
             ? around
             : List.of(around.get(1), around.get(2), around.get(3), around.get(0));
     CardView view = new CardView(card, camera, squareTo(fromLong, card));
-    if (view.tilt > MOST_TILT) {
+    if (view.tilt > MAX_TILT) {
       throw new MarkTrouble(new MarkTrouble.Why.Tilted(view.tilt));
     }
     return view;
@@ -87,7 +87,7 @@ public final class CardView {
       Spot here = around.get(i);
       Spot along = around.get((i + 1) % 4).minus(here);
       Spot back = around.get((i + 3) % 4).minus(here);
-      if (along.length() < LEAST_SIDE) {
+      if (along.length() < MIN_SIDE) {
         throw new MarkTrouble(new MarkTrouble.Why.CardTooSmall());
       }
       // Less than 20° or more than 160° in a corner is no card seen by a camera held over it.

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
+import ongle.core.Lookup;
 import ongle.core.nail.Hand;
 import ongle.core.nail.Quantity;
 
@@ -104,7 +105,7 @@ public record PhotoMeasure(Map<Quantity, Double> values, Map<Quantity, Double> b
       double square) {
     at.forEach(
         (quantity, value) -> {
-          double slope = (moved.get(quantity) - value) / STEP;
+          double slope = (Lookup.of(moved, quantity) - value) / STEP;
           variance.merge(quantity, slope * slope * square, Double::sum);
         });
   }
@@ -147,7 +148,7 @@ public record PhotoMeasure(Map<Quantity, Double> values, Map<Quantity, Double> b
   }
 
   private static void check(Map<Quantity, Double> values, double beyond) {
-    if (values.get(Quantity.PLATE_LENGTH) <= 0 || beyond < -0.5) {
+    if (Lookup.of(values, Quantity.PLATE_LENGTH) <= 0 || beyond < -0.5) {
       throw new MarkTrouble(new MarkTrouble.Why.WrongSide());
     }
     values.forEach(

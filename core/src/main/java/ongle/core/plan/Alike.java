@@ -3,12 +3,13 @@ package ongle.core.plan;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import ongle.core.Lookup;
 import ongle.core.fitting.BuildWay;
 import ongle.core.nail.Finger;
 import ongle.core.product.Product;
 import ongle.core.structure.ApexSolver;
 import ongle.core.structure.Beside;
-import ongle.core.structure.Cause;
+import ongle.core.structure.FailureMode;
 
 /**
  * The ten look alike: no finger much thinner than its twin, nor than the rest of the set. Only
@@ -58,7 +59,7 @@ final class Alike {
           if (other == own || other.byHand()) {
             continue;
           }
-          Raised theirs = raised.get(other.finger());
+          Raised theirs = Lookup.of(raised, other.finger());
           double apart = Math.abs(own.extension() - other.extension());
           boolean twins =
               other.finger() == own.finger().twin()
@@ -67,7 +68,7 @@ final class Alike {
           double band = theirs.thickness() * (BAND - BAND_PER_MM * apart);
           double twin = twins ? theirs.thickness() * (1 - TWIN_PER_MM * apart) : 0;
           double to = Math.min(own.thickest(), Math.max(band, twin));
-          if (to > raised.get(own.finger()).thickness() + 1e-6) {
+          if (to > Lookup.of(raised, own.finger()).thickness() + 1e-6) {
             ApexReason.By by = twin >= band ? ApexReason.By.TWIN : ApexReason.By.SET;
             raised.put(own.finger(), new Raised(to, new ApexReason(by, other.finger())));
             moved = true;
@@ -82,7 +83,7 @@ final class Alike {
     ApexReason.By by =
         own.apex()
             .binding()
-            .map(cause -> cause == Cause.PLATE ? ApexReason.By.PLATE : ApexReason.By.CRACK)
+            .map(cause -> cause == FailureMode.PLATE ? ApexReason.By.PLATE : ApexReason.By.CRACK)
             .orElse(ApexReason.By.FLOOR);
     return new ApexReason(by, own.finger());
   }

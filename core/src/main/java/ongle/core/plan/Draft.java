@@ -13,7 +13,7 @@ import ongle.core.structure.ApexFloor;
 import ongle.core.structure.ApexSolver;
 import ongle.core.structure.Beside;
 import ongle.core.structure.Scheme;
-import ongle.core.structure.Term;
+import ongle.core.structure.WearPeriod;
 
 /**
  * One nail of a wish with everything decided but its length and its apex.
@@ -93,8 +93,8 @@ record Draft(SetWish wish, SetPlanner.Item item, Beside beside) {
   }
 
   /** Why this finger is not built on; empty when it is. */
-  Optional<Stop> stop() {
-    return Stop.of(nail(), item.seen(), wish.wearer());
+  Optional<Contraindication> stop() {
+    return Contraindication.of(nail(), item.seen(), wish.wearer());
   }
 
   boolean builtOn() {
@@ -128,7 +128,7 @@ record Draft(SetWish wish, SetPlanner.Item item, Beside beside) {
   }
 
   /** What it has to last through. */
-  Term term() {
+  WearPeriod term() {
     return wish.wearing()
         .term(nail().finger().digit(), wish.figures().load(nail().finger(), wish.wearer()));
   }

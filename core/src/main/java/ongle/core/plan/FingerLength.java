@@ -18,7 +18,7 @@ public record FingerLength(
     double asked,
     double built,
     double advisable,
-    double least,
+    double min,
     Decision set,
     Finger setBy) {
   /** Lengths closer than this look alike, mm. */

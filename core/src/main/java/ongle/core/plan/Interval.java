@@ -5,7 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
 import ongle.core.nail.Finger;
-import ongle.core.structure.Cause;
+import ongle.core.structure.FailureMode;
 import ongle.core.wear.Outlook;
 
 /**
@@ -18,7 +18,7 @@ import ongle.core.wear.Outlook;
  */
 public record Interval(int wished, List<OfFinger> fingers) {
   /** Fewer days than this are no interval to send a client home with. */
-  public static final int LEAST = 14;
+  public static final int MIN = 14;
 
   /**
    * One finger.
@@ -27,7 +27,7 @@ public record Interval(int wished, List<OfFinger> fingers) {
    * @param due day its infill is due
    * @param cause the margin that is to blame; empty where the gap at the cuticle is
    */
-  public record OfFinger(NailPlan plan, int holds, int due, Optional<Cause> cause) {
+  public record OfFinger(NailPlan plan, int holds, int due, Optional<FailureMode> cause) {
     /** Whether it holds as long as wished. */
     public boolean whole() {
       return holds >= plan.wearing().days();
@@ -35,7 +35,7 @@ public record Interval(int wished, List<OfFinger> fingers) {
 
     /** Whether it holds less than a fortnight, or than the shorter interval that was wished. */
     public boolean notAdvised() {
-      return holds < Math.min(LEAST, plan.wearing().days());
+      return holds < Math.min(MIN, plan.wearing().days());
     }
 
     /** How long one finger of a set holds. */

@@ -15,14 +15,14 @@ final class Memo<Q, A> {
   /**
    * @param most answers kept
    */
-  Memo(int most) {
+  Memo(int max) {
     known =
         new LinkedHashMap<>(16, 0.75f, true) {
           private static final long serialVersionUID = 1;
 
           @Override
           protected boolean removeEldestEntry(Map.Entry<Q, A> eldest) {
-            return size() > most;
+            return size() > max;
           }
         };
   }

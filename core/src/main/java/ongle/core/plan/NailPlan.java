@@ -17,7 +17,7 @@ import ongle.core.structure.Arches;
 import ongle.core.structure.Build;
 import ongle.core.structure.Endurance;
 import ongle.core.structure.Pinch;
-import ongle.core.structure.Term;
+import ongle.core.structure.WearPeriod;
 import ongle.core.wear.Outlook;
 import ongle.core.wear.Wearing;
 
@@ -38,7 +38,7 @@ import ongle.core.wear.Wearing;
  */
 public record NailPlan(
     Draft draft,
-    Optional<Stop> stop,
+    Optional<Contraindication> stop,
     FingerLength length,
     NailFit fit,
     Build build,
@@ -48,7 +48,7 @@ public record NailPlan(
     Endurance endurance,
     Build.Volumes volumes) {
 
-  private record Ahead(Build build, Term term, double perDay) {}
+  private record Ahead(Build build, WearPeriod term, double perDay) {}
 
   /** Nine weeks for the nails of a hundred sets. */
   private static final Memo<Ahead, Outlook> OUTLOOKS = new Memo<>(1000);
@@ -84,7 +84,7 @@ public record NailPlan(
   }
 
   /** What this finger has to get through until the last day of the wished interval. */
-  public Term term() {
+  public WearPeriod term() {
     return draft.term();
   }
 

@@ -32,7 +32,7 @@ public record Neighbour(NailPlan other, double apexes, List<Reason> reasons) {
   public record Reason(Factor factor, double share) {}
 
   /** A share smaller than this is no reason, mm. */
-  private static final double LEAST_SHARE = 0.02;
+  private static final double MIN_SHARE = 0.02;
 
   public static Neighbour of(SetPlan set, NailPlan plan, NailPlan other) {
     double here = own(set, plan);
@@ -44,7 +44,7 @@ public record Neighbour(NailPlan other, double apexes, List<Reason> reasons) {
                     withTheirs(set, plan, other, factor)
                         .map(apex -> new Reason(factor, here - apex))
                         .stream())
-            .filter(reason -> Math.abs(reason.share()) > LEAST_SHARE)
+            .filter(reason -> Math.abs(reason.share()) > MIN_SHARE)
             .filter(reason -> Math.signum(reason.share()) == Math.signum(apexes))
             .sorted(Comparator.comparingDouble((Reason reason) -> -Math.abs(reason.share())))
             .toList();

@@ -70,7 +70,7 @@ public record Remedy(
   public record OtherShape(NailShape shape) implements Change {}
 
   private static final double TENTH = 0.1;
-  private static final double MOST_BARREL = 50;
+  private static final double MAX_BARREL = 50;
   private static final int SHAPES_OFFERED = 2;
   private static final int PRODUCTS_OFFERED = 3;
   private static final int PAIRS_OFFERED = 3;
@@ -101,7 +101,7 @@ public record Remedy(
   /** A nail with the changes made so far and the length that is asked of it. */
   private record Case(
       SetWish wish, SetPlanner.Item item, double asked, List<Change> changes, double points) {
-    /** What is set by hand stands, but for a thickness that would keep anything from helping. */
+    /** What is set by hand stands, but for a thickness that would keep anything from portion. */
     static Case of(NailPlan plan) {
       return new Case(plan.wish(), plan.item(), plan.length().asked(), List.of(), 0);
     }
@@ -143,7 +143,7 @@ public record Remedy(
       Case start = thicker.isPresent() ? from : from.freeOfThickness();
       List<Remedy> found = new ArrayList<>(thicker.stream().toList());
       prepared(start).flatMap(this::tried).ifPresent(found::add);
-      least(start).forEach(found::add);
+      min(start).forEach(found::add);
       otherProducts(start)
           .flatMap(each -> tried(each).stream())
           .sorted(Comparator.comparingDouble(Remedy::changesWish))
@@ -154,7 +154,7 @@ public record Remedy(
         Stream.of(prepared(start).stream(), otherProducts(start), fortnight(start).stream())
             .flatMap(cases -> cases)
             .filter(each -> tried(each).isEmpty())
-            .flatMap(each -> least(each).stream())
+            .flatMap(each -> min(each).stream())
             .sorted(Comparator.comparingDouble(Remedy::changesWish))
             .limit(PAIRS_OFFERED)
             .forEach(found::add);
@@ -171,7 +171,7 @@ public record Remedy(
     private static boolean doesIt(Remedy remedy) {
       return remedy.changes.stream()
           .noneMatch(
-              change -> change instanceof SoonerInfill sooner && sooner.days() < Interval.LEAST);
+              change -> change instanceof SoonerInfill sooner && sooner.days() < Interval.MIN);
     }
 
     private Optional<Remedy> thicken() {
@@ -201,9 +201,9 @@ public record Remedy(
     }
 
     private Optional<Case> fortnight(Case base) {
-      return base.wish.wearing().days() <= Interval.LEAST
+      return base.wish.wearing().days() <= Interval.MIN
           ? Optional.empty()
-          : Optional.of(sooner(base, Interval.LEAST));
+          : Optional.of(sooner(base, Interval.MIN));
     }
 
     private Stream<Case> otherProducts(Case base) {
@@ -220,7 +220,7 @@ public record Remedy(
     }
 
     /** The least of each thing of which there is more and less. */
-    private List<Remedy> least(Case base) {
+    private List<Remedy> min(Case base) {
       List<Remedy> found = new ArrayList<>();
       shorten(base).ifPresent(found::add);
       deepenBarrel(base).ifPresent(found::add);
@@ -234,10 +234,10 @@ public record Remedy(
         return Optional.empty();
       }
       double asked = base.asked;
-      double most = Math.floor((asked - Math.max(TENTH, plan.length().least())) / TENTH + 1e-6);
-      return least(
+      double max = Math.floor((asked - Math.max(TENTH, plan.length().min())) / TENTH + 1e-6);
+      return min(
           1,
-          most,
+          max,
           tenths -> {
             double length = Math.round(asked / TENTH - tenths) * TENTH;
             return tried(
@@ -254,9 +254,9 @@ public record Remedy(
         return Optional.empty();
       }
       double now = Math.ceil(plan.build().barrelDepthRatio() * 100);
-      return least(
+      return min(
           now + 1,
-          MOST_BARREL,
+          MAX_BARREL,
           percent ->
               tried(
                   base.with(
@@ -269,8 +269,8 @@ public record Remedy(
     private Optional<Remedy> soonerInfill(Case base) {
       int now = base.wish.wearing().days();
       // Counted down from today's interval, so that the least change is the least number.
-      return least(
-          1, now - Quantity.WEAR_DAYS.least(), fewer -> tried(sooner(base, now - (int) fewer)));
+      return min(
+          1, now - Quantity.WEAR_DAYS.min(), fewer -> tried(sooner(base, now - (int) fewer)));
     }
 
     private static Case sooner(Case base, int days) {
@@ -300,7 +300,7 @@ public record Remedy(
     }
 
     /** The least whole number in a range that helps, if the most does; more helps more. */
-    private static Optional<Remedy> least(
+    private static Optional<Remedy> min(
         double from, double to, DoubleFunction<Optional<Remedy>> at) {
       if (to < from) {
         return Optional.empty();

@@ -2,6 +2,7 @@ package ongle.core.plan;
 
 import java.util.EnumMap;
 import java.util.Map;
+import ongle.core.Lookup;
 import ongle.core.nail.Digit;
 import ongle.core.nail.Finger;
 import ongle.core.structure.ApexFloor;
@@ -19,9 +20,9 @@ public record SalonFigures(
     Map<Digit, Double> shares, Map<Activity, Double> factors, ApexFloor floor) {
 
   /** What a share or factor may be. */
-  public static final double LEAST = 0.2;
+  public static final double MIN = 0.2;
 
-  public static final double MOST = 3;
+  public static final double MAX = 3;
 
   /** Planning figures of our own. */
   public static final SalonFigures USUAL =
@@ -48,8 +49,8 @@ public record SalonFigures(
     copy.putAll(given);
     copy.forEach(
         (key, value) -> {
-          if (!(value >= LEAST && value <= MOST)) {
-            throw new IllegalArgumentException(key + " is not within " + LEAST + " and " + MOST);
+          if (!(value >= MIN && value <= MAX)) {
+            throw new IllegalArgumentException(key + " is not within " + MIN + " and " + MAX);
           }
         });
     return copy;
@@ -65,6 +66,7 @@ public record SalonFigures(
 
   /** What this finger meets every day. */
   FingerLoad load(Finger finger, Wearer wearer) {
-    return FingerLoad.of(shares.get(finger.digit()) * factors.get(wearer.of(finger.hand())));
+    return FingerLoad.of(
+        Lookup.of(shares, finger.digit()) * Lookup.of(factors, wearer.of(finger.hand())));
   }
 }

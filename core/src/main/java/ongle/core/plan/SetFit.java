@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.function.Predicate;
 import java.util.stream.Stream;
+import ongle.core.Lookup;
 import ongle.core.fitting.BuildWay;
 import ongle.core.fitting.CuttingTemplate;
 import ongle.core.fitting.Fitting;
@@ -93,7 +94,7 @@ record SetFit(Map<Finger, NailFit> fits, KitRanking kits) {
     Optional<FormKit> paper = leading(from.paper(), drafts, lengths);
     Optional<FormKit> rigid = leading(from.rigid(), drafts, lengths);
     for (Draft draft : drafts) {
-      double extension = lengths.get(draft.nail().finger()).built();
+      double extension = Lookup.of(lengths, draft.nail().finger()).built();
       Nail nail = draft.shortened(extension);
       all.put(
           nail.finger(),
@@ -134,17 +135,18 @@ record SetFit(Map<Finger, NailFit> fits, KitRanking kits) {
     all.forEach(
         (finger, tried) -> {
           BuildWay leading =
-              (tried.bitten() ? bittenLead : lead).orElseGet(() -> ways.get(finger).best().way());
+              (tried.bitten() ? bittenLead : lead)
+                  .orElseGet(() -> Lookup.of(ways, finger).best().way());
           BuildWay way = led(tried, twin(tried, all), ways, leading);
           fits.put(
               finger,
               new NailFit(
                   tried.draft.item().adjustments().way().orElse(way),
                   leading,
-                  ways.get(finger).ledBy(way),
+                  Lookup.of(ways, finger).ledBy(way),
                   TipSizing.ranked(tried.tips),
                   kits.lead().flatMap(tried::of),
-                  taken(tried, offers.get(finger)),
+                  taken(tried, Lookup.of(offers, finger)),
                   tried.paper,
                   tried.rigid,
                   CuttingTemplate.of(tried.nail)));
@@ -168,7 +170,7 @@ record SetFit(Map<Finger, NailFit> fits, KitRanking kits) {
     return FormPick.lead(
         kits,
         drafts.stream()
-            .filter(draft -> draft.lengthens(lengths.get(draft.nail().finger()).built()))
+            .filter(draft -> draft.lengthens(Lookup.of(lengths, draft.nail().finger()).built()))
             .map(
                 draft ->
                     kits.stream()
@@ -177,7 +179,7 @@ record SetFit(Map<Finger, NailFit> fits, KitRanking kits) {
                                 form(
                                     List.of(kit),
                                     draft,
-                                    lengths.get(draft.nail().finger()).built()))
+                                    Lookup.of(lengths, draft.nail().finger()).built()))
                         .toList())
             .toList());
   }
@@ -272,32 +274,33 @@ record SetFit(Map<Finger, NailFit> fits, KitRanking kits) {
             : from.schools().tipsOrForms() == TipsOrForms.TIPS
                 ? List.of(BuildWay.TIP, BuildWay.FORM, BuildWay.REUSABLE_FORM, BuildWay.FREE_HAND)
                 : List.of(BuildWay.FORM, BuildWay.REUSABLE_FORM, BuildWay.TIP, BuildWay.FREE_HAND);
-    BuildWay most = order.get(0);
+    BuildWay max = order.get(0);
     long mostTake = -1;
     for (BuildWay way : order) {
-      long take = group.stream().filter(each -> ways.get(each.finger()).of(way).takes()).count();
+      long take =
+          group.stream().filter(each -> Lookup.of(ways, each.finger()).of(way).takes()).count();
       if (2 * take >= group.size()) {
         return Optional.of(way);
       }
       if (take > mostTake) {
         mostTake = take;
-        most = way;
+        max = way;
       }
     }
-    return Optional.of(most);
+    return Optional.of(max);
   }
 
   /** The leading way if this nail and its like twin take it, else the next that both take. */
   private static BuildWay led(
       Tried tried, Optional<Tried> twin, Map<Finger, WhichWay> ways, BuildWay lead) {
-    WhichWay own = ways.get(tried.finger());
+    WhichWay own = Lookup.of(ways, tried.finger());
     if (!tried.lengthens()) {
       return BuildWay.OVERLAY;
     }
     Predicate<BuildWay> bothTake =
         way ->
             own.of(way).takes()
-                && twin.stream().allMatch(other -> ways.get(other.finger()).of(way).takes());
+                && twin.stream().allMatch(other -> Lookup.of(ways, other.finger()).of(way).takes());
     if (bothTake.test(lead)) {
       return lead;
     }

@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.OptionalDouble;
 import java.util.function.ToDoubleFunction;
+import ongle.core.Lookup;
 import ongle.core.fitting.BuildWay;
 import ongle.core.nail.Finger;
 import ongle.core.nail.Nail;
@@ -18,8 +19,8 @@ import ongle.core.structure.Arches;
 import ongle.core.structure.Build;
 import ongle.core.structure.Endurance;
 import ongle.core.structure.Scheme;
-import ongle.core.structure.Term;
 import ongle.core.structure.TipUnder;
+import ongle.core.structure.WearPeriod;
 
 /**
  * Turns a wish and measured nails into a plan: lengths first, then the ways to build them, then the
@@ -39,7 +40,7 @@ public final class SetPlanner {
   /** Answers for a few hundred sets. */
   private static final Memo<List<Scheme>, Double> PLACES = new Memo<>(500);
 
-  private record Question(Build build, Term term) {}
+  private record Question(Build build, WearPeriod term) {}
 
   private record Judged(Endurance endurance, Build.Volumes volumes) {}
 
@@ -63,10 +64,10 @@ public final class SetPlanner {
 
   public static SetPlan plan(SetWish wish, List<Item> items) {
     List<Draft> drafts = Draft.of(wish, items);
-    Map<Finger, FingerLength> lengths = SetLength.of(drafts);
+    Map<Finger, FingerLength> lengths = LengthPlanner.of(drafts);
     SetFit fit = SetFit.of(drafts, lengths);
 
-    ToDoubleFunction<Draft> length = draft -> lengths.get(draft.nail().finger()).built();
+    ToDoubleFunction<Draft> length = draft -> Lookup.of(lengths, draft.nail().finger()).built();
     double place = place(wish, drafts, length);
     Map<Finger, ApexSolver.Apex> own = new EnumMap<>(Finger.class);
     drafts.parallelStream().forEach(draft -> draft.apex(length.applyAsDouble(draft), place));
@@ -74,7 +75,8 @@ public final class SetPlanner {
         draft -> {
           double extension = length.applyAsDouble(draft);
           Scheme scheme = draft.scheme(extension);
-          TipUnder tip = fit.fits().get(draft.nail().finger()).tipUnder(scheme.nail(), extension);
+          TipUnder tip =
+              Lookup.of(fit.fits(), draft.nail().finger()).tipUnder(scheme.nail(), extension);
           own.put(draft.nail().finger(), scheme.over(tip, draft.apex(extension, place)));
         });
     Map<Finger, Alike.Raised> raised =
@@ -86,8 +88,8 @@ public final class SetPlanner {
                         own(
                             draft,
                             length.applyAsDouble(draft),
-                            own.get(draft.nail().finger()),
-                            fit.fits().get(draft.nail().finger()).way()))
+                            Lookup.of(own, draft.nail().finger()),
+                            Lookup.of(fit.fits(), draft.nail().finger()).way()))
                 .toList());
     return new SetPlan(
         wish,
@@ -95,11 +97,11 @@ public final class SetPlanner {
             .map(
                 draft -> {
                   Finger finger = draft.nail().finger();
-                  ApexSolver.Apex apex = own.get(finger);
+                  ApexSolver.Apex apex = Lookup.of(own, finger);
                   return plan(
                       draft,
-                      lengths.get(finger),
-                      fit.fits().get(finger),
+                      Lookup.of(lengths, finger),
+                      Lookup.of(fit.fits(), finger),
                       apex,
                       raised.getOrDefault(
                           finger,
@@ -145,12 +147,12 @@ public final class SetPlanner {
     List<Scheme> schemes = new ArrayList<>();
     drafts.forEach(draft -> schemes.add(draft.scheme(length.applyAsDouble(draft))));
     double best = DRAWN_TO;
-    double least = costs(schemes, DRAWN_TO, Double.POSITIVE_INFINITY);
+    double min = costs(schemes, DRAWN_TO, Double.POSITIVE_INFINITY);
     // From the tip back: on long nails the best lies far forward, and what follows is soon dropped.
     for (double share = ApexSchool.FOREMOST; share > ApexSchool.REARMOST - 1e-9; share -= FAR) {
-      double costs = costs(schemes, share, least);
-      if (costs < least) {
-        least = costs;
+      double costs = costs(schemes, share, min);
+      if (costs < min) {
+        min = costs;
         best = share;
       }
     }
@@ -159,9 +161,9 @@ public final class SetPlanner {
       double middle = best;
       for (double share : new double[] {middle - apart, middle + apart}) {
         if (share >= ApexSchool.REARMOST && share <= ApexSchool.FOREMOST) {
-          double costs = costs(schemes, share, least);
-          if (costs < least) {
-            least = costs;
+          double costs = costs(schemes, share, min);
+          if (costs < min) {
+            min = costs;
             best = share;
           }
         }

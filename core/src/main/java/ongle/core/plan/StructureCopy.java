@@ -49,7 +49,7 @@ public final class StructureCopy {
   /** Held to what can be built, to the decimals it is shown with. */
   private static void put(Map<Quantity, Double> values, Quantity quantity, double value) {
     double tens = Math.pow(10, quantity.decimals());
-    double held = Math.max(quantity.least(), Math.min(quantity.most(), value));
+    double held = Math.max(quantity.min(), Math.min(quantity.max(), value));
     values.put(quantity, Math.round(held * tens) / tens);
   }
 }

@@ -13,7 +13,7 @@ public enum Brush implements School {
     this.carries = carries;
   }
 
-  /** Largest helping it carries, mm³. */
+  /** Largest portion it carries, mm³. */
   public double carries() {
     return carries;
   }

@@ -29,28 +29,28 @@ public record Lot(
   public static final int LONGEST_NUMBER = 40;
 
   /** Least and most a jar holds, g or ml. */
-  public static final double LEAST_CONTENT = 1;
+  public static final double MIN_CONTENT = 1;
 
-  public static final double MOST_CONTENT = 5000;
+  public static final double MAX_CONTENT = 5000;
 
   /** Longest anything keeps once opened. */
-  public static final int MOST_MONTHS = 60;
+  public static final int MAX_MONTHS = 60;
 
   /** Dearest jar that is believed, in the salon's currency. */
-  public static final double MOST_PRICE = 100_000;
+  public static final double MAX_PRICE = 100_000;
 
   public Lot {
     if (number.isBlank() || number.length() > LONGEST_NUMBER) {
       throw new IllegalArgumentException("a lot needs its number");
     }
-    if (!(content >= LEAST_CONTENT && content <= MOST_CONTENT)
+    if (!(content >= MIN_CONTENT && content <= MAX_CONTENT)
         || !(left >= 0 && left <= content)
         || goodOpenMonths < 1
-        || goodOpenMonths > MOST_MONTHS) {
+        || goodOpenMonths > MAX_MONTHS) {
       throw new IllegalArgumentException(
           "lot " + number + " needs a content, no more left than that, and months it keeps open");
     }
-    if (price.isPresent() && !(price.getAsDouble() >= 0 && price.getAsDouble() <= MOST_PRICE)) {
+    if (price.isPresent() && !(price.getAsDouble() >= 0 && price.getAsDouble() <= MAX_PRICE)) {
       throw new IllegalArgumentException("lot " + number + " needs a price of 0 or more");
     }
   }

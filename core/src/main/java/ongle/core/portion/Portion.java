@@ -13,7 +13,7 @@ import ongle.core.product.Product;
 import ongle.core.structure.Build;
 
 /**
- * Product for one nail: how much, and in which helpings from the free edge to the cuticle.
+ * Product for one nail: how much, and in which portions from the free edge to the cuticle.
  *
  * @param applied to lay on by zone, with what is filed off and what shrinkage takes, mm³
  * @param doses they add up to what is applied
@@ -24,7 +24,7 @@ public record Portion(
     Finger finger,
     Product product,
     Build.Volumes applied,
-    List<Dose> doses,
+    List<ProductPortion> doses,
     Optional<Mix.Split> split,
     Optional<Strip> strip) {
 
@@ -35,7 +35,7 @@ public record Portion(
   public static final double FRAME_SHARE = 0.45;
 
   private static final int FEWEST_BEADS = 2;
-  private static final int MOST_BEADS = 4;
+  private static final int MAX_BEADS = 4;
 
   /**
    * How it is taken up.
@@ -75,12 +75,12 @@ public record Portion(
     Handling handling = product.handling();
     boolean inSteps = handling == Handling.BRUSHED && habits.inTwoSteps();
     double frame = framed || plan.overlay() ? 0 : FRAME_SHARE * applied.extension();
-    List<Dose> doses =
+    List<ProductPortion> doses =
         handling == Handling.POWDER_AND_LIQUID
             ? beads(applied, habits.brush())
             : inSteps
                 ? inSteps(plan, applied.total(), frame)
-                : List.of(new Dose(Dose.Place.WHOLE, applied.total()));
+                : List.of(new ProductPortion(ProductPortion.Place.WHOLE, applied.total()));
     return new Portion(
         plan.nail().finger(),
         product,
@@ -95,37 +95,40 @@ public record Portion(
   }
 
   /** By zone, as few beads of 2 to 4 as the brush carries. */
-  private static List<Dose> beads(Build.Volumes applied, Brush brush) {
-    List<Dose> beads = new ArrayList<>();
+  private static List<ProductPortion> beads(Build.Volumes applied, Brush brush) {
+    List<ProductPortion> beads = new ArrayList<>();
     if (applied.extension() > 0) {
-      beads.add(new Dose(Dose.Place.FREE_EDGE, applied.extension()));
+      beads.add(new ProductPortion(ProductPortion.Place.FREE_EDGE, applied.extension()));
     }
-    beads.add(new Dose(Dose.Place.STRESS_ZONE, applied.body()));
-    beads.add(new Dose(Dose.Place.CUTICLE, applied.cuticle()));
+    beads.add(new ProductPortion(ProductPortion.Place.STRESS_ZONE, applied.body()));
+    beads.add(new ProductPortion(ProductPortion.Place.CUTICLE, applied.cuticle()));
     if (beads.size() > FEWEST_BEADS && applied.total() <= brush.carries()) {
-      beads.set(1, new Dose(Dose.Place.STRESS_ZONE, applied.body() + applied.cuticle()));
+      beads.set(
+          1,
+          new ProductPortion(ProductPortion.Place.STRESS_ZONE, applied.body() + applied.cuticle()));
       beads.remove(2);
     }
-    while (beads.size() < MOST_BEADS) {
-      Dose largest = beads.stream().max(Comparator.comparingDouble(Dose::volume)).orElseThrow();
+    while (beads.size() < MAX_BEADS) {
+      ProductPortion largest =
+          beads.stream().max(Comparator.comparingDouble(ProductPortion::volume)).orElseThrow();
       if (largest.volume() <= brush.carries()) {
         break;
       }
       int at = beads.indexOf(largest);
-      beads.set(at, new Dose(largest.place(), largest.volume() / 2));
-      beads.add(at, new Dose(largest.place(), largest.volume() / 2));
+      beads.set(at, new ProductPortion(largest.place(), largest.volume() / 2));
+      beads.add(at, new ProductPortion(largest.place(), largest.volume() / 2));
     }
     return List.copyOf(beads);
   }
 
-  private static List<Dose> inSteps(NailPlan plan, double all, double frame) {
+  private static List<ProductPortion> inSteps(NailPlan plan, double all, double frame) {
     double slip = Math.min(plan.build().surface() * SLIP_THICKNESS, (all - frame) / 2);
-    List<Dose> doses = new ArrayList<>();
+    List<ProductPortion> doses = new ArrayList<>();
     if (frame > 0) {
-      doses.add(new Dose(Dose.Place.FRAME, frame));
+      doses.add(new ProductPortion(ProductPortion.Place.FRAME, frame));
     }
-    doses.add(new Dose(Dose.Place.SLIP_LAYER, slip));
-    doses.add(new Dose(Dose.Place.BODY, all - frame - slip));
+    doses.add(new ProductPortion(ProductPortion.Place.SLIP_LAYER, slip));
+    doses.add(new ProductPortion(ProductPortion.Place.BODY, all - frame - slip));
     return List.copyOf(doses);
   }
 

@@ -12,14 +12,14 @@ public enum ProductFigure {
   FLASH_DOSE("J/cm²", 0.01, 50, 2),
   REACTIVITY("", 0.05, 5, 2);
   private final String unit;
-  private final double least;
-  private final double most;
+  private final double min;
+  private final double max;
   private final int decimals;
 
-  ProductFigure(String unit, double least, double most, int decimals) {
+  ProductFigure(String unit, double min, double max, int decimals) {
     this.unit = unit;
-    this.least = least;
-    this.most = most;
+    this.min = min;
+    this.max = max;
     this.decimals = decimals;
   }
 
@@ -28,12 +28,12 @@ public enum ProductFigure {
     return unit;
   }
 
-  public double least() {
-    return least;
+  public double min() {
+    return min;
   }
 
-  public double most() {
-    return most;
+  public double max() {
+    return max;
   }
 
   public int decimals() {
@@ -41,6 +41,6 @@ public enum ProductFigure {
   }
 
   public boolean allows(double value) {
-    return value >= least && value <= most;
+    return value >= min && value <= max;
   }
 }

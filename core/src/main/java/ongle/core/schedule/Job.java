@@ -29,19 +29,19 @@ public record Job(
    * @param least s, 0 or more
    * @param most s, not below least
    */
-  public record Window(int least, int most) {
+  public record Window(int min, int max) {
     /** Any time. */
     public static final Window OPEN = new Window(0, Integer.MAX_VALUE);
 
     public Window {
-      if (least < 0 || most < least) {
-        throw new IllegalArgumentException("no window from " + least + " to " + most + " s");
+      if (min < 0 || max < min) {
+        throw new IllegalArgumentException("no window from " + min + " to " + max + " s");
       }
     }
 
     /** Whether it closes. */
     public boolean closes() {
-      return most != Integer.MAX_VALUE;
+      return max != Integer.MAX_VALUE;
     }
   }
 
@@ -75,8 +75,8 @@ public record Job(
   }
 
   /** The same within a window after the job before it. */
-  public Job within(int least, int most) {
-    return new Job(id, technician, lamp, seconds, settles, needsSettled, new Window(least, most));
+  public Job within(int min, int max) {
+    return new Job(id, technician, lamp, seconds, settles, needsSettled, new Window(min, max));
   }
 
   /** The same with something drying or hardening after it. */

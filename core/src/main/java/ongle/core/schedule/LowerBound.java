@@ -55,7 +55,7 @@ final class LowerBound {
     int end = free;
     int settled = 0;
     for (Job job : jobs) {
-      int start = Math.max(0, end + job.window().least());
+      int start = Math.max(0, end + job.window().min());
       if (job.needsSettled()) {
         start = Math.max(start, settled);
       }
@@ -146,7 +146,7 @@ final class LowerBound {
     int[] rest = new int[jobs.size() + 1];
     for (int i = 1; i <= jobs.size(); i++) {
       Job done = jobs.get(i - 1);
-      rest[i] = hand(jobs.subList(i - 1, jobs.size()), 0) - done.seconds() - done.window().least();
+      rest[i] = hand(jobs.subList(i - 1, jobs.size()), 0) - done.seconds() - done.window().min();
     }
     return rest;
   }

@@ -3,8 +3,10 @@ package ongle.core.schedule;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.function.ToIntFunction;
+import org.jspecify.annotations.Nullable;
 
 /**
  * The shortest schedule of two hands whose jobs each keep their order, for one technician and one
@@ -15,7 +17,7 @@ import java.util.function.ToIntFunction;
  */
 public final class Scheduler {
   /** Labels kept at a point; past that the schedule may no longer be the shortest. */
-  private static final int MOST_LABELS = 24;
+  private static final int MAX_LABELS = 24;
 
   /** Labels kept at a point in a first quick search, whose answer the full one has to beat. */
   private static final int QUICK_LABELS = 4;
@@ -50,8 +52,8 @@ public final class Scheduler {
     }
     leftWork = ahead(left, job -> job.technician() ? job.seconds() : 0);
     rightWork = ahead(right, job -> job.technician() && !left.contains(job) ? job.seconds() : 0);
-    leftChain = ahead(left, job -> job.seconds() + job.window().least());
-    rightChain = ahead(right, job -> job.seconds() + job.window().least());
+    leftChain = ahead(left, job -> job.seconds() + job.window().min());
+    rightChain = ahead(right, job -> job.seconds() + job.window().min());
     rightIsTwin = new boolean[right.size()];
     for (int j = 0; j < right.size(); j++) {
       rightIsTwin[j] = left.contains(right.get(j));
@@ -76,8 +78,8 @@ public final class Scheduler {
 
   /** When everybody is free after some jobs, and how that was reached. */
   private record Label(
-      Label before,
-      Job placed,
+      @Nullable Label before,
+      @Nullable Job placed,
       int side,
       int start,
       int technician,
@@ -105,8 +107,11 @@ public final class Scheduler {
 
   /** The shortest schedule; windows are kept if that can be, else as many as can be. */
   public static Schedule of(Hands hands) {
-    Schedule strict = new Scheduler(hands, true).solved(hands);
-    return strict != null ? strict : new Scheduler(hands, false).solved(hands);
+    @Nullable Schedule strict = new Scheduler(hands, true).solved(hands);
+    return strict != null
+        ? strict
+        : Objects.requireNonNull(
+            new Scheduler(hands, false).solved(hands), "windows may be missed");
   }
 
   /** A good schedule at once, for going on in the middle of the work and for comparing. */
@@ -129,7 +134,7 @@ public final class Scheduler {
       scheduler.first = first;
       scheduler.mostLabels = QUICK_LABELS;
       scheduler.beat = Integer.MAX_VALUE;
-      Label found = scheduler.search(hands.free());
+      @Nullable Label found = scheduler.search(hands.free());
       if (found != null) {
         return schedule(found, LowerBound.of(hands), !scheduler.cut);
       }
@@ -138,23 +143,23 @@ public final class Scheduler {
   }
 
   /** Null if windows must be kept and cannot be. */
-  private Schedule solved(Hands hands) {
+  private @Nullable Schedule solved(Hands hands) {
     int bound = LowerBound.of(hands);
     mostLabels = QUICK_LABELS;
     beat = Integer.MAX_VALUE;
-    Label quick = search(hands.free());
+    @Nullable Label quick = search(hands.free());
     if (quick != null && quick.missed == 0 && quick.end <= bound) {
       return schedule(quick, bound, true);
     }
-    mostLabels = MOST_LABELS;
+    mostLabels = MAX_LABELS;
     beat = quick == null || quick.missed > 0 ? Integer.MAX_VALUE : quick.end;
     cut = false;
-    Label full = search(hands.free());
-    Label best = full == null ? quick : full;
+    @Nullable Label full = search(hands.free());
+    @Nullable Label best = full == null ? quick : full;
     return best == null ? null : schedule(best, bound, !cut);
   }
 
-  private Label search(Hands.Free free) {
+  private @Nullable Label search(Hands.Free free) {
     int columns = right.size() + 1;
     List<List<Label>> row = empty(columns);
     row.get(0)
@@ -231,7 +236,7 @@ public final class Scheduler {
   }
 
   /** Adds a label to those of a point unless one there is no worse; drops those it beats. */
-  private void keep(List<Label> cell, Label label, int i, int j) {
+  private void keep(List<Label> cell, @Nullable Label label, int i, int j) {
     if (label == null || (label.missed == 0 && atBest(label, i, j) >= beat)) {
       return;
     }
@@ -277,12 +282,12 @@ public final class Scheduler {
    * @param j jobs placed on the right hand with it
    * @return null if its window would be missed and must not be
    */
-  private Label place(Label label, Job job, int side, int i, int j) {
+  private @Nullable Label place(Label label, Job job, int side, int i, int j) {
     int handFree =
         side == LEFT
             ? label.leftFree
             : side == RIGHT ? label.rightFree : Math.max(label.leftFree, label.rightFree);
-    int start = Math.max(0, handFree + job.window().least());
+    int start = Math.max(0, handFree + job.window().min());
     if (job.technician()) {
       boolean turns = side != NONE && label.last != NONE && label.last != side;
       start = Math.max(start, label.technician + (turns ? changing : 0));
@@ -299,7 +304,7 @@ public final class Scheduler {
       }
     }
     start = Math.max(start, lateEnough(label, job, side, i, j));
-    boolean misses = job.window().closes() && start - handFree > job.window().most();
+    boolean misses = job.window().closes() && start - handFree > job.window().max();
     if (misses && strict) {
       return null;
     }
@@ -347,13 +352,13 @@ public final class Scheduler {
               label.technician
                   + (label.last != NONE && side != NONE && label.last != side ? changing : 0));
     }
-    return needed - next.window().most() - job.seconds();
+    return needed - next.window().max() - job.seconds();
   }
 
   private static Schedule schedule(Label last, int bound, boolean exact) {
     List<Schedule.Slot> slots = new ArrayList<>();
     List<String> missed = new ArrayList<>();
-    for (Label label = last; label.placed != null; label = label.before) {
+    for (Label label = last; label.placed != null && label.before != null; label = label.before) {
       slots.add(
           new Schedule.Slot(label.placed, label.side != RIGHT, label.side != LEFT, label.start));
       if (label.missed > label.before.missed) {

@@ -79,7 +79,7 @@ public record LengthWish(Mode mode, double value) {
   }
 
   private static double within(double extension) {
-    return Math.max(0, Math.min(extension, Quantity.EXTENSION.most()));
+    return Math.max(0, Math.min(extension, Quantity.EXTENSION.max()));
   }
 
   /**
@@ -100,7 +100,7 @@ public record LengthWish(Mode mode, double value) {
           case SHORTENED -> extension;
         };
     Quantity quantity = mode.quantity();
-    double within = Math.max(quantity.least(), Math.min(quantity.most(), value));
+    double within = Math.max(quantity.min(), Math.min(quantity.max(), value));
     double factor = Math.pow(10, quantity.decimals());
     return new LengthWish(mode, Math.round(within * factor) / factor);
   }
@@ -119,8 +119,8 @@ public record LengthWish(Mode mode, double value) {
 
   /** Never more than the length itself, so that next to nothing stays next to nothing. */
   private static double bounded(double correction, double value) {
-    double most = Math.max(0, Math.min(SLENDERNESS_CORRECTION, value));
-    return Math.max(-most, Math.min(most, correction));
+    double max = Math.max(0, Math.min(SLENDERNESS_CORRECTION, value));
+    return Math.max(-max, Math.min(max, correction));
   }
 
   private static double mean(List<Nail> nails, ToDoubleFunction<Nail> of) {

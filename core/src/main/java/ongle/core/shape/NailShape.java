@@ -6,6 +6,7 @@ import ongle.core.shape.Contour.Arc;
 import ongle.core.shape.Contour.Curved;
 import ongle.core.shape.Contour.Flat;
 import ongle.core.shape.Contour.Narrowed;
+import org.jspecify.annotations.Nullable;
 
 /**
  * The shapes a set can be given, each with the figures that make it: outline, upper arch, barrel,
@@ -29,8 +30,8 @@ public enum NailShape {
   private final double archExponent;
   private final double barrelDepthRatio;
   private final double formTilt;
-  private final Double formClosedBeyond;
-  private final Double apexShare;
+  private final @Nullable Double formClosedBeyond;
+  private final @Nullable Double apexShare;
   private final double leastSlenderness;
 
   NailShape(
@@ -38,8 +39,8 @@ public enum NailShape {
       double archExponent,
       double barrelDepthRatio,
       double formTilt,
-      Double formClosedBeyond,
-      Double apexShare,
+      @Nullable Double formClosedBeyond,
+      @Nullable Double apexShare,
       double leastSlenderness) {
     this.contour = contour;
     this.archExponent = archExponent;

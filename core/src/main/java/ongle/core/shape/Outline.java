@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
 import java.util.function.DoubleUnaryOperator;
+import org.jspecify.annotations.Nullable;
 
 /**
  * The outline of the extension from above: half width over the distance beyond the stress line.
@@ -25,7 +26,7 @@ public final class Outline {
   private final double inwards;
 
   /** From where the sides stop running straight; null for a half circle. */
-  private final Curve curve;
+  private final @Nullable Curve curve;
 
   /**
    * @param plateWidth width W between the growth points, mm

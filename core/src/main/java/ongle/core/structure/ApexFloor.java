@@ -8,13 +8,13 @@ package ongle.core.structure;
  * @param perMillimetre more for each millimetre of extension, 0 or more
  * @param most never more than this, mm
  */
-public record ApexFloor(double none, double perMillimetre, double most) {
+public record ApexFloor(double none, double perMillimetre, double max) {
   public static final ApexFloor USUAL = new ApexFloor(0.50, 0.07, 1.5);
 
   public ApexFloor {
-    if (!(none > 0) || !(perMillimetre >= 0) || !(most >= none) || Double.isInfinite(most)) {
+    if (!(none > 0) || !(perMillimetre >= 0) || !(max >= none) || Double.isInfinite(max)) {
       throw new IllegalArgumentException(
-          "no floor from " + none + " by " + perMillimetre + " to " + most);
+          "no floor from " + none + " by " + perMillimetre + " to " + max);
     }
   }
 
@@ -24,6 +24,6 @@ public record ApexFloor(double none, double perMillimetre, double most) {
    * @param extension mm beyond the stress line
    */
   public double at(double extension) {
-    return Math.min(most, none + perMillimetre * extension);
+    return Math.min(max, none + perMillimetre * extension);
   }
 }

@@ -3,9 +3,11 @@ package ongle.core.structure;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.DoubleFunction;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Finds the thinnest apex that carries the extension until the last day. Thickness answers cracking
@@ -28,7 +30,7 @@ public final class ApexSolver {
   public static final double SAME_WITHIN = 0.05;
 
   /** What an apex is thick for. */
-  public static final Set<Cause> ANSWERS = Set.of(Cause.CRACK, Cause.PLATE);
+  public static final Set<FailureMode> ANSWERS = Set.of(FailureMode.CRACK, FailureMode.PLATE);
 
   private static final double TOLERANCE = 0.001;
 
@@ -56,7 +58,7 @@ public final class ApexSolver {
    * @param binding what would fall short if it were thinner, or falls short as it is; empty when
    *     the thinnest holds
    */
-  public record Apex(double at, double thickness, boolean holds, Optional<Cause> binding) {
+  public record Apex(double at, double thickness, boolean holds, Optional<FailureMode> binding) {
     /** Whether an apex of this many mm falls short of it by more than a file takes in one pass. */
     public boolean tooThin(double built) {
       return built < thickness - SAME_WITHIN;
@@ -83,7 +85,7 @@ public final class ApexSolver {
    * @param to thickest, mm, at least {@code from}
    */
   public static Apex thinnest(
-      Design design, double at, double from, double to, Term term, Set<Cause> causes) {
+      Design design, double at, double from, double to, WearPeriod term, Set<FailureMode> causes) {
     return thinnest(asked(design, at, term), at, from, to, causes);
   }
 
@@ -91,7 +93,7 @@ public final class ApexSolver {
    * How a design endures by the thickness of its apex at one place, mm; every thickness is worked
    * out once.
    */
-  static DoubleFunction<Endurance> asked(Design design, double at, Term term) {
+  static DoubleFunction<Endurance> asked(Design design, double at, WearPeriod term) {
     Map<Double, Endurance> answered = new HashMap<>();
     return thickness ->
         answered.computeIfAbsent(
@@ -99,20 +101,20 @@ public final class ApexSolver {
   }
 
   static Apex thinnest(
-      DoubleFunction<Endurance> asked, double at, double from, double to, Set<Cause> causes) {
+      DoubleFunction<Endurance> asked, double at, double from, double to, Set<FailureMode> causes) {
     double weak = from;
-    Margins.Margin least = shortest(asked, weak, causes);
-    if (least.ofAim() >= 1) {
+    Margins.Margin min = shortest(asked, weak, causes);
+    if (min.ofAim() >= 1) {
       return new Apex(at, from, true, Optional.empty());
     }
-    double marginWeak = least.ofAim();
+    double marginWeak = min.ofAim();
     double strong = to;
-    Margins.Margin most = shortest(asked, strong, causes);
-    double marginStrong = most.ofAim();
+    Margins.Margin max = shortest(asked, strong, causes);
+    double marginStrong = max.ofAim();
     if (marginStrong < 1) {
       return nearest(asked, at, from, to, causes);
     }
-    Cause binding = least.cause();
+    FailureMode binding = min.cause();
     // Regula falsi on the root of the margin, as a section carries with the square of its height;
     // each guess a hair to the other side of the last, so that the bracket closes
     // from both.
@@ -137,8 +139,8 @@ public final class ApexSolver {
   }
 
   private static Apex nearest(
-      DoubleFunction<Endurance> asked, double at, double from, double to, Set<Cause> causes) {
-    Apex best = null;
+      DoubleFunction<Endurance> asked, double at, double from, double to, Set<FailureMode> causes) {
+    @Nullable Apex best = null;
     double reached = 0;
     for (int i = 0; i <= TRIED; i++) {
       double thickness = from + (to - from) * i / TRIED;
@@ -148,11 +150,11 @@ public final class ApexSolver {
         best = new Apex(at, thickness, reached >= 1, Optional.of(shortest.cause()));
       }
     }
-    return best;
+    return Objects.requireNonNull(best, "no margin above 0 at " + at);
   }
 
   private static Margins.Margin shortest(
-      DoubleFunction<Endurance> asked, double thickness, Set<Cause> causes) {
+      DoubleFunction<Endurance> asked, double thickness, Set<FailureMode> causes) {
     Endurance endurance = asked.apply(thickness);
     return causes.stream()
         .map(endurance::of)

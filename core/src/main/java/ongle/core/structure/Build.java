@@ -43,7 +43,7 @@ public record Build(
   public static final double BARREL_REACHED_AFTER = 4;
 
   /** Narrowest chord the section is computed with, as a share of the plate width. */
-  private static final double LEAST_CHORD_SHARE = 0.15;
+  private static final double MIN_CHORD_SHARE = 0.15;
 
   /** Slices the volumes are summed over, per zone. */
   private static final int SLICES = 60;
@@ -107,7 +107,7 @@ public record Build(
     double chord =
         beyond <= 0
             ? nail.width()
-            : Math.max(2 * outline.halfWidthAt(beyond), LEAST_CHORD_SHARE * nail.width());
+            : Math.max(2 * outline.halfWidthAt(beyond), MIN_CHORD_SHARE * nail.width());
     return CrossCurve.ofRatio(chord, depthRatioAt(x));
   }
 

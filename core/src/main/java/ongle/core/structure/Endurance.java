@@ -12,22 +12,22 @@ import java.util.stream.Stream;
 public record Endurance(Margins first, Margins last) {
 
   /** As closely as it is computed. */
-  public static Endurance of(Build build, Term term) {
+  public static Endurance of(Build build, WearPeriod term) {
     return of(build, term, LoadedNail.FINE);
   }
 
   /** As closely as a search needs. */
-  public static Endurance roughly(Build build, Term term) {
+  public static Endurance roughly(Build build, WearPeriod term) {
     return of(build, term, LoadedNail.COARSE);
   }
 
-  private static Endurance of(Build build, Term term, double step) {
+  private static Endurance of(Build build, WearPeriod term, double step) {
     LoadedNail nail = LoadedNail.of(build, term, step);
     return new Endurance(nail.after(0), nail.after(term.growth()));
   }
 
   /** One cause's margin on the worse of the two days. */
-  public Margins.Margin of(Cause cause) {
+  public Margins.Margin of(FailureMode cause) {
     return Stream.of(first.of(cause), last.of(cause))
         .min(Comparator.comparingDouble(Margins.Margin::value))
         .orElseThrow();

@@ -51,7 +51,7 @@ public final class LoadedNail {
   public static final double COARSE = 1.0;
 
   /** Changes closer than this are one, mm. */
-  private static final double LEAST_GAP = 1e-3;
+  private static final double MIN_GAP = 1e-3;
 
   private final Build build;
   private final double adhesion;
@@ -85,7 +85,7 @@ public final class LoadedNail {
   }
 
   /** As closely as it is computed. */
-  public static LoadedNail of(Build build, Term term) {
+  public static LoadedNail of(Build build, WearPeriod term) {
     return of(build, term, FINE);
   }
 
@@ -95,7 +95,7 @@ public final class LoadedNail {
    * @param term its preparation and load; how long it is worn plays no part yet
    * @param step longest element, mm
    */
-  public static LoadedNail of(Build build, Term term, double step) {
+  public static LoadedNail of(Build build, WearPeriod term, double step) {
     return new LoadedNail(build, term.prepQuality(), term.load(), step);
   }
 
@@ -149,7 +149,7 @@ public final class LoadedNail {
       if (filled == 0) {
         nodes[filled++] = to;
         from = to;
-      } else if (to - from > LEAST_GAP) {
+      } else if (to - from > MIN_GAP) {
         int parts = (int) Math.ceil((to - from) / step - 1e-9);
         for (int part = 1; part <= parts; part++) {
           nodes[filled++] = from + (to - from) * part / parts;
@@ -196,12 +196,15 @@ public final class LoadedNail {
     }
     pull.see(bedEnds, share * PRY * BED * lifted.deflectionAt(bedEnds));
 
-    Map<Cause, Margins.Margin> margins = new EnumMap<>(Cause.class);
-    margins.put(Cause.CRACK, crack.margin(Cause.CRACK, FATIGUE * build.product().strength()));
+    Map<FailureMode, Margins.Margin> margins = new EnumMap<>(FailureMode.class);
     margins.put(
-        Cause.PLATE, plate.margin(Cause.PLATE, FATIGUE * build.nail().condition().strength()));
-    margins.put(Cause.BED, pull.margin(Cause.BED, build.nail().condition().allowedBedPull()));
-    margins.put(Cause.LIFT, lift.margin(Cause.LIFT, adhesion));
+        FailureMode.CRACK, crack.margin(FailureMode.CRACK, FATIGUE * build.product().strength()));
+    margins.put(
+        FailureMode.PLATE,
+        plate.margin(FailureMode.PLATE, FATIGUE * build.nail().condition().strength()));
+    margins.put(
+        FailureMode.BED, pull.margin(FailureMode.BED, build.nail().condition().allowedBedPull()));
+    margins.put(FailureMode.LIFT, lift.margin(FailureMode.LIFT, adhesion));
     return new Margins(growth, share, margins, 1 / lifted.atEnd());
   }
 
@@ -296,7 +299,7 @@ public final class LoadedNail {
       }
     }
 
-    Margins.Margin margin(Cause cause, double limit) {
+    Margins.Margin margin(FailureMode cause, double limit) {
       return new Margins.Margin(cause, limit / worst, where, worst);
     }
   }

@@ -4,6 +4,7 @@ import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import ongle.core.Lookup;
 
 /**
  * How far a build is from giving, in each of the four ways, on one day of its wear.
@@ -14,7 +15,7 @@ import java.util.Map;
  * @param tipStiffness force at the tip that moves it by one millimetre, N/mm
  */
 public record Margins(
-    double growth, double loadShare, Map<Cause, Margin> byCause, double tipStiffness) {
+    double growth, double loadShare, Map<FailureMode, Margin> byCause, double tipStiffness) {
 
   /** Finer than any figure that goes in, and more than a coarser mesh is off. */
   private static final double HAIR = 0.015;
@@ -25,10 +26,10 @@ public record Margins(
    * @param cause what would give
    * @param value limit over what is there; 1 is at the limit, higher is safer
    * @param at where it is least, mm from the cuticle edge of the build
-   * @param there stress there, MPa, for {@link Cause#CRACK} and {@link Cause#PLATE}; pull on the
-   *     bed, N/mm², for the others
+   * @param there stress there, MPa, for {@link FailureMode#CRACK} and {@link FailureMode#PLATE};
+   *     pull on the bed, N/mm², for the others
    */
-  public record Margin(Cause cause, double value, double at, double there) {
+  public record Margin(FailureMode cause, double value, double at, double there) {
     /** Whether it reaches its aim, as closely as a search computes it. */
     public boolean holds() {
       return ofAim() >= 1 - HAIR;
@@ -42,16 +43,16 @@ public record Margins(
 
   public Margins {
     byCause = new EnumMap<>(byCause);
-    if (byCause.size() < Cause.values().length) {
+    if (byCause.size() < FailureMode.values().length) {
       throw new IllegalArgumentException("a margin is missing of " + byCause.keySet());
     }
   }
 
-  public Margin of(Cause cause) {
-    return byCause.get(cause);
+  public Margin of(FailureMode cause) {
+    return Lookup.of(byCause, cause);
   }
 
-  /** In the order of {@link Cause}. */
+  /** In the order of {@link FailureMode}. */
   public List<Margin> all() {
     return List.copyOf(byCause.values());
   }

@@ -21,7 +21,7 @@ public record NailMesh(double[] points, int[] triangles) {
   private static final double STEP = 0.25;
 
   /** A pointed tip or cuticle ends this blunt, mm: nothing thinner can be printed. */
-  private static final double LEAST_HALF_WIDTH = 0.05;
+  private static final double MIN_HALF_WIDTH = 0.05;
 
   /** What is built: product, and the tip under it if there is one. */
   public static NailMesh ofBuild(Build build, Arches arches) {
@@ -62,7 +62,7 @@ public record NailMesh(double[] points, int[] triangles) {
     }
     return places.stream()
         .mapToDouble(Double::doubleValue)
-        .filter(x -> x > from && x <= to && build.halfWidthAt(x) > LEAST_HALF_WIDTH)
+        .filter(x -> x > from && x <= to && build.halfWidthAt(x) > MIN_HALF_WIDTH)
         .sorted()
         .distinct()
         .toArray();

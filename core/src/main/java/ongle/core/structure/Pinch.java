@@ -21,10 +21,10 @@ public record Pinch(
   public static final double SPRINGS_BACK = 0.15;
 
   /** Pinching narrows what was built by this share at most; more is rolled into the form. */
-  public static final double MOST_NARROWED = 0.12;
+  public static final double MAX_NARROWED = 0.12;
 
   /** Less than this is no pinch, mm. */
-  private static final double LEAST_NARROWED = 0.05;
+  private static final double MIN_NARROWED = 0.05;
 
   /** How much narrower it gets, mm; 0 or more. */
   public double narrowerBy() {
@@ -33,7 +33,7 @@ public record Pinch(
 
   /** Whether there is anything to squeeze. */
   public boolean squeezes() {
-    return narrowerBy() > LEAST_NARROWED;
+    return narrowerBy() > MIN_NARROWED;
   }
 
   /** Places along the extension where it is told, as shares. */
@@ -83,7 +83,7 @@ public record Pinch(
 
   /** The flattest curve that pinching still brings to this one; by halving, to a thousandth. */
   private static double flattest(CrossCurve pinched) {
-    double widest = pinched.chord() / (1 - MOST_NARROWED);
+    double widest = pinched.chord() / (1 - MAX_NARROWED);
     double flat = 0;
     double deep = pinched.depthRatio();
     while (deep - flat > 0.001) {

@@ -31,7 +31,7 @@ public record Scheme(
     Product product,
     double floor,
     Beside beside,
-    Term term)
+    WearPeriod term)
     implements ApexSolver.Design {
 
   /**
@@ -98,7 +98,7 @@ public record Scheme(
             own.thickness(),
             Math.max(own.thickness(), thickest(own.at())),
             term,
-            Set.of(Cause.CRACK));
+            Set.of(FailureMode.CRACK));
     return new ApexSolver.Apex(
         own.at(), over.thickness(), own.holds() && over.holds(), over.binding().or(own::binding));
   }
@@ -114,11 +114,11 @@ public record Scheme(
     DoubleFunction<Endurance> asked = ApexSolver.asked(this, at, term);
     double forPlate = forPlate(at, thickest, asked);
     ApexSolver.Apex crack =
-        asked.apply(floor).of(Cause.CRACK).ofAim() >= 1
+        asked.apply(floor).of(FailureMode.CRACK).ofAim() >= 1
             ? new ApexSolver.Apex(at, floor, true, Optional.empty())
-            : ApexSolver.thinnest(asked, at, floor, thickest, Set.of(Cause.CRACK));
+            : ApexSolver.thinnest(asked, at, floor, thickest, Set.of(FailureMode.CRACK));
     return forPlate > crack.thickness()
-        ? new ApexSolver.Apex(at, forPlate, crack.holds(), Optional.of(Cause.PLATE))
+        ? new ApexSolver.Apex(at, forPlate, crack.holds(), Optional.of(FailureMode.PLATE))
         : crack;
   }
 
@@ -141,16 +141,16 @@ public record Scheme(
   double carries(double at, double thickest) {
     DoubleFunction<Endurance> asked = ApexSolver.asked(this, at, term);
     Endurance thin = asked.apply(floor);
-    double crack = thin.of(Cause.CRACK).ofAim();
+    double crack = thin.of(FailureMode.CRACK).ofAim();
     if (crack < 1) {
-      crack = asked.apply(thickest).of(Cause.CRACK).ofAim();
+      crack = asked.apply(thickest).of(FailureMode.CRACK).ofAim();
     }
-    double plate = thin.of(Cause.PLATE).ofAim();
+    double plate = thin.of(FailureMode.PLATE).ofAim();
     if (plate < 1) {
       double forPlate = forPlate(at, thickest, asked);
-      plate = asked.apply(forPlate).of(Cause.PLATE).ofAim();
+      plate = asked.apply(forPlate).of(FailureMode.PLATE).ofAim();
     }
-    double atBed = Math.min(thin.of(Cause.BED).ofAim(), thin.of(Cause.LIFT).ofAim());
+    double atBed = Math.min(thin.of(FailureMode.BED).ofAim(), thin.of(FailureMode.LIFT).ofAim());
     return Math.min(Math.min(crack, plate), atBed);
   }
 
@@ -159,16 +159,18 @@ public record Scheme(
    * not lay.
    */
   private double forPlate(double at, double thickest, DoubleFunction<Endurance> asked) {
-    double thin = asked.apply(floor).of(Cause.PLATE).ofAim();
+    double thin = asked.apply(floor).of(FailureMode.PLATE).ofAim();
     if (thin >= 1 || thickest <= floor) {
       return floor;
     }
-    double gained = (asked.apply(thickest).of(Cause.PLATE).ofAim() - thin) * Cause.PLATE.aim();
+    double gained =
+        (asked.apply(thickest).of(FailureMode.PLATE).ofAim() - thin) * FailureMode.PLATE.aim();
     double pays = Math.max(0, gained / (thickest - floor)) / PAYS_FROM;
     if (pays == 0) {
       return floor;
     }
-    ApexSolver.Apex met = ApexSolver.thinnest(asked, at, floor, thickest, Set.of(Cause.PLATE));
+    ApexSolver.Apex met =
+        ApexSolver.thinnest(asked, at, floor, thickest, Set.of(FailureMode.PLATE));
     double raise = (met.holds() ? met.thickness() : thickest) - floor;
     return floor + raise * Math.min(1, pays * pays);
   }

@@ -36,7 +36,7 @@ public record Section(
   }
 
   /** Product left over a tip in the middle at least, mm: no file goes down to the tip there. */
-  private static final double LEAST_OVER_TIP = 0.1;
+  private static final double MIN_OVER_TIP = 0.1;
 
   /** Gauss–Legendre nodes and weights on (0, 1), 5 points: exact far beyond what a nail needs. */
   private static final double[] NODES = {
@@ -52,7 +52,7 @@ public record Section(
   };
 
   /** Flatter than this, an arc is treated as this flat, so that its radius stays finite. */
-  private static final double LEAST_DEPTH_RATIO = 1e-5;
+  private static final double MIN_DEPTH_RATIO = 1e-5;
 
   /**
    * Integrates the section over the arc's angle, in closed form across the thickness.
@@ -65,14 +65,12 @@ public record Section(
    */
   public static Section of(CrossCurve arc, double middle, Across across, Layer plate, Layer tip) {
     CrossCurve curve =
-        arc.depthRatio() < LEAST_DEPTH_RATIO
-            ? CrossCurve.ofRatio(arc.chord(), LEAST_DEPTH_RATIO)
-            : arc;
+        arc.depthRatio() < MIN_DEPTH_RATIO ? CrossCurve.ofRatio(arc.chord(), MIN_DEPTH_RATIO) : arc;
     double radius = curve.radius();
     double halfAngle = curve.halfAngle();
     double depthUnder = Math.min(plate.thickness(), radius);
     double plateRatio = plate.modularRatio();
-    double tipInMiddle = Math.max(0, Math.min(tip.thickness(), middle - LEAST_OVER_TIP));
+    double tipInMiddle = Math.max(0, Math.min(tip.thickness(), middle - MIN_OVER_TIP));
     double tipRatio = tip.modularRatio();
 
     double area = 0;

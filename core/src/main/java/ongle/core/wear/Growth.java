@@ -19,9 +19,9 @@ public record Growth(double factor, double weight, int observations) {
   private static final double PRIOR_WEIGHT = 5;
 
   /** A nail measured as growing beyond these factors was measured wrong. */
-  private static final double LEAST = 0.5;
+  private static final double MIN = 0.5;
 
-  private static final double MOST = 2;
+  private static final double MAX = 2;
 
   /** Nothing measured yet. */
   public static final Growth USUAL = new Growth(1, 0, 0);
@@ -50,7 +50,7 @@ public record Growth(double factor, double weight, int observations) {
         observations.stream()
             .filter(seen -> seen.days() >= 1)
             .map(Observation::factor)
-            .filter(factor -> factor >= LEAST && factor <= MOST)
+            .filter(factor -> factor >= MIN && factor <= MAX)
             .toList();
     double sum = factors.stream().mapToDouble(Double::doubleValue).sum();
     double all = PRIOR_WEIGHT + factors.size();

@@ -6,10 +6,10 @@ import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.stream.Stream;
 import ongle.core.structure.Build;
-import ongle.core.structure.Cause;
+import ongle.core.structure.FailureMode;
 import ongle.core.structure.LoadedNail;
 import ongle.core.structure.Margins;
-import ongle.core.structure.Term;
+import ongle.core.structure.WearPeriod;
 
 /**
  * How one nail wears, day by day: it grows out, the gap at the cuticle opens, the apex wanders over
@@ -36,8 +36,8 @@ public record Outlook(List<Day> days, Due due) {
    * @param apexBeforeStressLine from the apex to the stress line, mm; minus once it is past it
    */
   public record Day(int day, double gap, double apexBeforeStressLine, Margins margins) {
-    private Optional<Cause> tooWeak() {
-      return Stream.of(Cause.values())
+    private Optional<FailureMode> tooWeak() {
+      return Stream.of(FailureMode.values())
           .filter(cause -> margins.of(cause).ofAim() < SHARE_OF_AIM)
           .findFirst();
     }
@@ -49,13 +49,13 @@ public record Outlook(List<Day> days, Due due) {
    * @param day counted from the day it is built
    * @param cause the margin that has fallen too low; empty when it is the gap
    */
-  public record Due(int day, Optional<Cause> cause) {}
+  public record Due(int day, Optional<FailureMode> cause) {}
 
   /**
    * @param term preparation and load; its last day plays no part
    * @param perDay growth, mm a day
    */
-  public static Outlook of(Build build, Term term, double perDay) {
+  public static Outlook of(Build build, WearPeriod term, double perDay) {
     LoadedNail nail = LoadedNail.of(build, term, LoadedNail.COARSE);
     double toStressLine = build.nail().plateLength() - build.profile().apexAt();
     List<Day> days = new ArrayList<>();

@@ -5,7 +5,7 @@ import java.util.Set;
 import ongle.core.nail.Digit;
 import ongle.core.nail.Quantity;
 import ongle.core.structure.FingerLoad;
-import ongle.core.structure.Term;
+import ongle.core.structure.WearPeriod;
 
 /**
  * What a set has to last through.
@@ -43,7 +43,7 @@ public record Wearing(int days, Set<PrepStep> skipped, Growth growth) {
   }
 
   /** What a nail of this finger has to get through under an everyday load. */
-  public Term term(Digit digit, FingerLoad load) {
-    return new Term(prepQuality(), growth.after(digit, days), load);
+  public WearPeriod term(Digit digit, FingerLoad load) {
+    return new WearPeriod(prepQuality(), growth.after(digit, days), load);
   }
 }

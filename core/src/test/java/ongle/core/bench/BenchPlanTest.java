@@ -16,9 +16,9 @@ import ongle.core.nail.EarlierProduct;
 import ongle.core.nail.Finger;
 import ongle.core.nail.PlateCondition;
 import ongle.core.plan.SetPlan;
-import ongle.core.portion.Dose;
 import ongle.core.portion.Material;
 import ongle.core.portion.Mix;
+import ongle.core.portion.ProductPortion;
 import ongle.core.product.Product;
 import ongle.core.schedule.Feasible;
 import ongle.core.schedule.Hands;
@@ -113,11 +113,14 @@ class BenchPlanTest {
         .values()
         .forEach(
             portion ->
-                assertThat(portion.doses().stream().mapToDouble(Dose::volume).sum())
+                assertThat(portion.doses().stream().mapToDouble(ProductPortion::volume).sum())
                     .isCloseTo(
                         set.of(portion.finger()).orElseThrow().appliedVolume(), within(1e-6)));
     double laid =
-        plan.steps().stream().flatMap(step -> step.dose().stream()).mapToDouble(Dose::volume).sum();
+        plan.steps().stream()
+            .flatMap(step -> step.dose().stream())
+            .mapToDouble(ProductPortion::volume)
+            .sum();
     assertThat(laid)
         .isCloseTo(
             set.built().stream().mapToDouble(nail -> nail.appliedVolume()).sum(), within(1e-6));
@@ -200,7 +203,7 @@ class BenchPlanTest {
     assertThat(kinds(plan.left())).contains("FREE_SKIN").doesNotContain("SHORTEN");
     Step first =
         plan.left().stream().filter(step -> step.kind() == StepKind.BEAD).findFirst().orElseThrow();
-    assertThat(first.dose().orElseThrow().place()).isEqualTo(Dose.Place.STRESS_ZONE);
+    assertThat(first.dose().orElseThrow().place()).isEqualTo(ProductPortion.Place.STRESS_ZONE);
   }
 
   @Test
@@ -238,7 +241,7 @@ class BenchPlanTest {
     assertThat(infill.infills().get(Finger.L2).apexFrom())
         .isCloseTo(infill.infills().get(Finger.L2).apexTo() + 2.2, within(1e-9));
     assertThat(infill.infills().get(Finger.L2).thinBy())
-        .isGreaterThan(Infill.LEAST_OVER_OLD)
+        .isGreaterThan(Infill.MIN_OVER_OLD)
         .isGreaterThan(infill.infills().get(Finger.L1).thinBy());
     assertThat(infill.portions().get(Finger.L2).applied().total())
         .isLessThan(fresh.portions().get(Finger.L2).applied().total());

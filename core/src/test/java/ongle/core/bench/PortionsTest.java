@@ -9,9 +9,9 @@ import ongle.core.fitting.FormPick;
 import ongle.core.nail.Finger;
 import ongle.core.plan.NailPlan;
 import ongle.core.portion.Brush;
-import ongle.core.portion.Dose;
 import ongle.core.portion.Mix;
 import ongle.core.portion.Portion;
+import ongle.core.portion.ProductPortion;
 import ongle.core.portion.Strip;
 import ongle.core.product.Product;
 import ongle.core.structure.Build;
@@ -37,11 +37,11 @@ class PortionsTest {
     assertThat(small.doses().size()).isBetween(large.doses().size(), 4);
     assertThat(large.doses().size()).isBetween(2, 4);
     assertThat(sum(small)).isCloseTo(sum(large), within(1e-9));
-    assertThat(large.doses().get(0).place()).isEqualTo(Dose.Place.FREE_EDGE);
+    assertThat(large.doses().get(0).place()).isEqualTo(ProductPortion.Place.FREE_EDGE);
   }
 
   private static double sum(Portion portion) {
-    return portion.doses().stream().mapToDouble(Dose::volume).sum();
+    return portion.doses().stream().mapToDouble(ProductPortion::volume).sum();
   }
 
   @ParameterizedTest
@@ -87,7 +87,9 @@ class PortionsTest {
       assertThat(filling.applied().extension())
           .isCloseTo(0.25 * whole.applied().extension(), within(1e-9));
       assertThat(sum(filling)).isCloseTo(filling.applied().total(), within(1e-9));
-      assertThat(filling.doses()).extracting(Dose::place).doesNotContain(Dose.Place.FRAME);
+      assertThat(filling.doses())
+          .extracting(ProductPortion::place)
+          .doesNotContain(ProductPortion.Place.FRAME);
       filling.strip().ifPresent(strip -> assertThat(strip.mark()).isEmpty());
     }
   }
@@ -95,13 +97,17 @@ class PortionsTest {
   @Test
   void gelStandsOnItsFrameAndAnOverlayHasNone() {
     assertThat(places(nail(Product.HARD_GEL, BuildWay.FORM)))
-        .containsExactly(Dose.Place.FRAME, Dose.Place.SLIP_LAYER, Dose.Place.BODY);
+        .containsExactly(
+            ProductPortion.Place.FRAME, ProductPortion.Place.SLIP_LAYER, ProductPortion.Place.BODY);
     assertThat(places(nail(Product.HARD_GEL, BuildWay.OVERLAY)))
-        .containsExactly(Dose.Place.SLIP_LAYER, Dose.Place.BODY);
-    assertThat(places(nail(Product.SOLID_GEL, BuildWay.FORM))).containsExactly(Dose.Place.WHOLE);
+        .containsExactly(ProductPortion.Place.SLIP_LAYER, ProductPortion.Place.BODY);
+    assertThat(places(nail(Product.SOLID_GEL, BuildWay.FORM)))
+        .containsExactly(ProductPortion.Place.WHOLE);
   }
 
-  private static List<Dose.Place> places(NailPlan nail) {
-    return portion(nail, Mix.NORMAL, Brush.MEDIUM, 3).doses().stream().map(Dose::place).toList();
+  private static List<ProductPortion.Place> places(NailPlan nail) {
+    return portion(nail, Mix.NORMAL, Brush.MEDIUM, 3).doses().stream()
+        .map(ProductPortion::place)
+        .toList();
   }
 }

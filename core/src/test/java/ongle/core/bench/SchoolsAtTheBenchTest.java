@@ -14,8 +14,8 @@ import ongle.core.nail.Hand;
 import ongle.core.nail.PlateCondition;
 import ongle.core.plan.SetPlan;
 import ongle.core.portion.Brush;
-import ongle.core.portion.Dose;
 import ongle.core.portion.Mix;
+import ongle.core.portion.ProductPortion;
 import ongle.core.portion.Strip;
 import ongle.core.product.Product;
 import org.junit.jupiter.api.Test;
@@ -212,6 +212,6 @@ class SchoolsAtTheBenchTest {
                 .flatMap(Step::dose)
                 .orElseThrow()
                 .place())
-        .isEqualTo(Dose.Place.STRESS_ZONE);
+        .isEqualTo(ProductPortion.Place.STRESS_ZONE);
   }
 }

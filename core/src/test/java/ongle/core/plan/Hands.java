@@ -142,8 +142,8 @@ record Hands(SetWish wish, List<SetPlanner.Item> items) {
     return between(random, 0.97, 1.03);
   }
 
-  private static double between(Random random, double least, double most) {
-    return least + (most - least) * random.nextDouble();
+  private static double between(Random random, double min, double max) {
+    return min + (max - min) * random.nextDouble();
   }
 
   private static double tenths(double value) {

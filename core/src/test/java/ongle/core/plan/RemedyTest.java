@@ -20,8 +20,8 @@ import ongle.core.shape.LengthWish;
 import ongle.core.shape.NailShape;
 import ongle.core.structure.ApexSchool;
 import ongle.core.structure.ApexSolver;
-import ongle.core.structure.Cause;
 import ongle.core.structure.CrossThickness;
+import ongle.core.structure.FailureMode;
 import ongle.core.structure.UpperArch;
 import ongle.core.wear.Growth;
 import ongle.core.wear.PrepStep;
@@ -162,7 +162,7 @@ class RemedyTest {
         wish(Product.HARD_GEL).with(new Wearing(21, Set.of(PrepStep.values()), Growth.USUAL));
     SetPlan set = plan(careless, Map.of(Quantity.EXTENSION, 8.0), Nails.plain());
     NailPlan plan = only(set);
-    assertThat(plan.endurance().shortest().cause()).isEqualTo(Cause.LIFT);
+    assertThat(plan.endurance().shortest().cause()).isEqualTo(FailureMode.LIFT);
     assertThat(remedies(set))
         .extracting(remedy -> (Object) remedy.changes().get(0).getClass())
         .contains(Remedy.PrepareFully.class);
@@ -175,11 +175,11 @@ class RemedyTest {
     List<Comparison> schools = Comparison.ofApex(set, only(set));
     assertThat(schools).hasSize(ApexSchool.values().length);
     assertThat(schools).filteredOn(Comparison::taken).hasSize(1);
-    double least = schools.get(ApexSchool.COMPUTED.ordinal()).volume();
+    double min = schools.get(ApexSchool.COMPUTED.ordinal()).volume();
     assertThat(schools)
         .filteredOn(school -> school.apex().holds())
         .as("drawn towards a third, so by a little it may be more")
-        .allMatch(school -> school.volume() >= 0.9 * least);
+        .allMatch(school -> school.volume() >= 0.9 * min);
   }
 
   @Test

@@ -24,7 +24,7 @@ import ongle.core.shape.LengthWish;
 import ongle.core.shape.LengthWish.Mode;
 import ongle.core.shape.NailShape;
 import ongle.core.structure.ApexSolver;
-import ongle.core.structure.Cause;
+import ongle.core.structure.FailureMode;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
@@ -346,7 +346,7 @@ class SignedPlanTest {
     assertThat(middle).isLessThan(11);
     for (Finger beside : List.of(Finger.R2, Finger.R4)) {
       FingerLength length = plan.of(beside).orElseThrow().length();
-      assertThat(length.built()).isLessThanOrEqualTo(middle + SetLength.STANDS_OUT + 1e-9);
+      assertThat(length.built()).isLessThanOrEqualTo(middle + LengthPlanner.STANDS_OUT + 1e-9);
       assertThat(length.setBy()).isIn(Finger.R3, Finger.L3, beside);
     }
     assertThat(plan.of(Finger.L3).orElseThrow().extension()).isEqualTo(middle);
@@ -426,10 +426,10 @@ class SignedPlanTest {
                         ongle.core.wear.Growth.USUAL)),
             hands.items());
     for (NailPlan nail : full.nails()) {
-      double lift = nail.endurance().of(Cause.LIFT).value();
+      double lift = nail.endurance().of(FailureMode.LIFT).value();
       NailPlan then = careless.of(nail.nail().finger()).orElseThrow();
       if (then.extension() == nail.extension()) {
-        assertThat(then.endurance().of(Cause.LIFT).value()).isLessThan(0.2 * lift);
+        assertThat(then.endurance().of(FailureMode.LIFT).value()).isLessThan(0.2 * lift);
       }
       assertThat(then.extension()).isLessThanOrEqualTo(nail.extension());
     }

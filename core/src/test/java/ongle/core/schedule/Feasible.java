@@ -38,9 +38,9 @@ public final class Feasible {
     int settled = 0;
     for (Job job : jobs) {
       Schedule.Slot slot = schedule.of(job.id()).orElseThrow();
-      assertThat(slot.start()).isGreaterThanOrEqualTo(before + job.window().least());
+      assertThat(slot.start()).isGreaterThanOrEqualTo(before + job.window().min());
       if (!schedule.missed().contains(job.id()) && job.window().closes()) {
-        assertThat(slot.start() - before).as(job.id()).isLessThanOrEqualTo(job.window().most());
+        assertThat(slot.start() - before).as(job.id()).isLessThanOrEqualTo(job.window().max());
       }
       if (job.needsSettled()) {
         assertThat(slot.start()).isGreaterThanOrEqualTo(settled);

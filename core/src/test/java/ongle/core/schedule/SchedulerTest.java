@@ -166,10 +166,10 @@ class SchedulerTest {
     int best() {
       int horizon = 20;
       for (Job job : left) {
-        horizon += job.seconds() + job.settles() + job.window().least() + 3;
+        horizon += job.seconds() + job.settles() + job.window().min() + 3;
       }
       for (Job job : right) {
-        horizon += job.seconds() + job.settles() + job.window().least() + 3;
+        horizon += job.seconds() + job.settles() + job.window().min() + 3;
       }
       step(0, 0, 0, 0, 0, 0, 0, 0, 0, -1, 0, horizon);
       return best;
@@ -204,7 +204,7 @@ class SchedulerTest {
         }
         Job job = jobs.get(at);
         int free = side == 0 ? l : r;
-        int first = Math.max(now, free + job.window().least());
+        int first = Math.max(now, free + job.window().min());
         if (job.technician()) {
           first = Math.max(first, tech + (last >= 0 && last != side ? 3 : 0));
         }
@@ -214,8 +214,7 @@ class SchedulerTest {
         if (job.needsSettled()) {
           first = Math.max(first, side == 0 ? sl : sr);
         }
-        int latest =
-            job.window().closes() ? Math.min(horizon, free + job.window().most()) : horizon;
+        int latest = job.window().closes() ? Math.min(horizon, free + job.window().max()) : horizon;
         // Later than needed only where the next job's window may ask for it.
         boolean mayWait = at + 1 < jobs.size() && jobs.get(at + 1).window().closes();
         for (int start = first; start <= (mayWait ? latest : Math.min(first, latest)); start++) {

@@ -17,7 +17,7 @@ import org.junit.jupiter.params.provider.MethodSource;
 import tools.jackson.databind.JsonNode;
 
 class BuildTest {
-  private static final Term FULL = new Term(1, 0, FingerLoad.FULL);
+  private static final WearPeriod FULL = new WearPeriod(1, 0, FingerLoad.FULL);
 
   @ParameterizedTest
   @MethodSource("ongle.core.ReferenceCase#all")
@@ -38,7 +38,7 @@ class BuildTest {
     double before = 0;
     for (double apex = 0.8; apex <= 2.2; apex += 0.35) {
       Build build = almond(nail, apex);
-      double margin = LoadedNail.of(build, FULL).after(0).of(Cause.CRACK).value();
+      double margin = LoadedNail.of(build, FULL).after(0).of(FailureMode.CRACK).value();
       assertThat(margin).isGreaterThanOrEqualTo(before);
       before = margin;
       for (double x = 0; x <= build.profile().length(); x += 0.5) {

@@ -18,8 +18,8 @@ class LoadCaseTest {
   private static final double DAY_21 = 21 * 0.105;
   private static final Map<Digit, Double> SHARES = SalonFigures.USUAL.shares();
 
-  private static Term term(ReferenceCase reference) {
-    return new Term(1, DAY_21, FingerLoad.of(SHARES.get(reference.nail().finger().digit())));
+  private static WearPeriod term(ReferenceCase reference) {
+    return new WearPeriod(1, DAY_21, FingerLoad.of(SHARES.get(reference.nail().finger().digit())));
   }
 
   @ParameterizedTest
@@ -34,7 +34,7 @@ class LoadCaseTest {
   private static void agrees(Margins margins, JsonNode expected) {
     assertThat(margins.loadShare())
         .isCloseTo(expected.get("loadShare").doubleValue(), within(0.001));
-    for (Cause cause : Cause.values()) {
+    for (FailureMode cause : FailureMode.values()) {
       JsonNode value = expected.get(cause.name().toLowerCase());
       if (value == null || value.isNull()) {
         assertThat(margins.of(cause).value()).as("no pull, no limit").isGreaterThan(20);

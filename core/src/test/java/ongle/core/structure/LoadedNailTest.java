@@ -21,7 +21,7 @@ import tools.jackson.databind.JsonNode;
 /** The beam against closed forms, the margins against the reference, and laws that must hold. */
 class LoadedNailTest {
   private static final double DAY_21 = 21 * 0.105;
-  private static final Term THREE_WEEKS = new Term(1, DAY_21, FingerLoad.FULL);
+  private static final WearPeriod THREE_WEEKS = new WearPeriod(1, DAY_21, FingerLoad.FULL);
 
   @ParameterizedTest
   @MethodSource("ongle.core.ReferenceCase#all")
@@ -35,7 +35,7 @@ class LoadedNailTest {
   }
 
   private static void agrees(Margins margins, JsonNode expected) {
-    for (Cause cause : Cause.values()) {
+    for (FailureMode cause : FailureMode.values()) {
       JsonNode value = expected.get(cause.name().toLowerCase());
       if (value == null || value.isNull()) {
         assertThat(margins.of(cause).value()).as("no pull, no limit").isInfinite();
@@ -45,7 +45,7 @@ class LoadedNailTest {
             .isCloseTo(value.doubleValue(), withPercentage(2));
       }
     }
-    assertThat(margins.of(Cause.CRACK).at())
+    assertThat(margins.of(FailureMode.CRACK).at())
         .isCloseTo(expected.get("crackAt").doubleValue(), within(0.1));
     assertThat(margins.tipStiffness())
         .isCloseTo(expected.get("tipStiffness").doubleValue(), withPercentage(2));
@@ -56,7 +56,7 @@ class LoadedNailTest {
   void theApexAgreesWithTheReference(ReferenceCase reference) {
     ApexSolver.Apex apex =
         ApexSolver.thinnest(
-            reference::build, reference.apexAt(), 0.8, 2.2, THREE_WEEKS, Set.of(Cause.CRACK));
+            reference::build, reference.apexAt(), 0.8, 2.2, THREE_WEEKS, Set.of(FailureMode.CRACK));
     assertThat(apex.thickness())
         .isCloseTo(reference.expect().get("usedApexThickness").doubleValue(), withPercentage(2));
     assertThat(apex.holds()).isEqualTo(!reference.expect().get("apexThickness").isNull());
@@ -68,7 +68,7 @@ class LoadedNailTest {
     Build build = reference.build(1.4);
     Endurance close = Endurance.of(build, THREE_WEEKS);
     Endurance rough = Endurance.roughly(build, THREE_WEEKS);
-    for (Cause cause : Cause.values()) {
+    for (FailureMode cause : FailureMode.values()) {
       if (close.of(cause).value() < 20) {
         assertThat(rough.of(cause).value())
             .as(cause.name())
@@ -128,7 +128,7 @@ class LoadedNailTest {
       for (Margins.Margin margin : endurance.last().all()) {
         assertThat(margin.value()).as(margin.cause().name()).isPositive().isNotNaN();
       }
-      double bed = endurance.of(Cause.BED).value();
+      double bed = endurance.of(FailureMode.BED).value();
       assertThat(bed).isLessThanOrEqualTo(before);
       before = bed;
     }
@@ -140,7 +140,7 @@ class LoadedNailTest {
     ApexSolver.Design design = (at, thickness) -> almond(nail, 7, at, thickness);
     double at = nail.plateLength() / 3;
     ApexSolver.Apex apex =
-        ApexSolver.thinnest(design, at, 0.5, 2.2, THREE_WEEKS, Set.of(Cause.CRACK));
+        ApexSolver.thinnest(design, at, 0.5, 2.2, THREE_WEEKS, Set.of(FailureMode.CRACK));
     assertThat(crack(design.with(at, apex.thickness())) >= 1).isEqualTo(apex.holds());
     if (apex.holds() && apex.binding().isPresent()) {
       assertThat(crack(design.with(at, apex.thickness() - 0.01))).isLessThan(1);
@@ -148,7 +148,7 @@ class LoadedNailTest {
   }
 
   private static double crack(Build build) {
-    return Endurance.roughly(build, THREE_WEEKS).of(Cause.CRACK).ofAim();
+    return Endurance.roughly(build, THREE_WEEKS).of(FailureMode.CRACK).ofAim();
   }
 
   @Test
@@ -174,18 +174,18 @@ class LoadedNailTest {
             Product.SOAK_OFF_GEL);
     assertThat(onTip.volumes().extension()).isLessThan(0.8 * without.volumes().extension());
     assertThat(onTip.volumes().cuticle()).isEqualTo(without.volumes().cuticle());
-    assertThat(Endurance.of(onTip, THREE_WEEKS).of(Cause.CRACK).value())
-        .isGreaterThan(Endurance.of(without, THREE_WEEKS).of(Cause.CRACK).value());
+    assertThat(Endurance.of(onTip, THREE_WEEKS).of(FailureMode.CRACK).value())
+        .isGreaterThan(Endurance.of(without, THREE_WEEKS).of(FailureMode.CRACK).value());
   }
 
   @Test
   void poorPreparationLiftsFirst() {
     Build build = almond(Nails.plain(), 9, 1.3);
-    double full = LoadedNail.of(build, THREE_WEEKS).after(0).of(Cause.LIFT).value();
+    double full = LoadedNail.of(build, THREE_WEEKS).after(0).of(FailureMode.LIFT).value();
     double poor =
-        LoadedNail.of(build, new Term(0.5, DAY_21, FingerLoad.FULL))
+        LoadedNail.of(build, new WearPeriod(0.5, DAY_21, FingerLoad.FULL))
             .after(0)
-            .of(Cause.LIFT)
+            .of(FailureMode.LIFT)
             .value();
     assertThat(poor).isCloseTo(full / 2, withPercentage(0.001));
   }

@@ -10,17 +10,17 @@ import ongle.core.ReferenceCase;
 import ongle.core.nail.Digit;
 import ongle.core.nail.OutOfRange;
 import ongle.core.structure.Build;
-import ongle.core.structure.Cause;
+import ongle.core.structure.FailureMode;
 import ongle.core.structure.FingerLoad;
 import ongle.core.structure.LoadedNail;
-import ongle.core.structure.Term;
+import ongle.core.structure.WearPeriod;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 
 /** How nails grow, and what that does to a build. */
 class OutlookTest {
-  private static final Term FULL = new Term(1, 2.205, FingerLoad.FULL);
+  private static final WearPeriod FULL = new WearPeriod(1, 2.205, FingerLoad.FULL);
 
   @ParameterizedTest
   @MethodSource("ongle.core.ReferenceCase#all")
@@ -30,8 +30,9 @@ class OutlookTest {
     assertThat(outlook.on(21).gap()).isCloseTo(2.205, within(1e-9));
     assertThat(outlook.on(21).apexBeforeStressLine())
         .isCloseTo(outlook.on(0).apexBeforeStressLine() - 2.205, within(1e-9));
-    assertThat(outlook.on(21).margins().of(Cause.BED).value())
-        .isCloseTo(LoadedNail.of(build, FULL).after(2.205).of(Cause.BED).value(), within(0.01));
+    assertThat(outlook.on(21).margins().of(FailureMode.BED).value())
+        .isCloseTo(
+            LoadedNail.of(build, FULL).after(2.205).of(FailureMode.BED).value(), within(0.01));
     int due = outlook.due().day();
     assertThat(asks(outlook.on(due)) || due == Outlook.LOOKED_AHEAD).isTrue();
     for (int day = 0; day < due; day++) {

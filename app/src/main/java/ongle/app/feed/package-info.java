@@ -1,0 +1,8 @@
+/**
+ * What the server tells every open page by itself.
+ *
+ * <p>Read first: {@link ongle.app.feed.Feeds}.
+ *
+ * <p>May know: web.
+ */
+package ongle.app.feed;

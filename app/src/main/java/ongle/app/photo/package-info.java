@@ -1,0 +1,8 @@
+/**
+ * Measuring from a picture: taking it in, marking it, taking its measures over.
+ *
+ * <p>Read first: {@link ongle.app.photo.PhotoDesk}.
+ *
+ * <p>May know: editing, planning, frame, words; no other stage.
+ */
+package ongle.app.photo;

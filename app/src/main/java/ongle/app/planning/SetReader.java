@@ -1,0 +1,277 @@
+package ongle.app.planning;
+
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import ongle.app.clients.Client;
+import ongle.app.clients.ClientHistory;
+import ongle.app.clients.ClientRepository;
+import ongle.app.kits.KitCatalogue;
+import ongle.app.products.Products;
+import ongle.app.salon.SalonSettings;
+import ongle.app.sets.Choices;
+import ongle.app.sets.NailSet;
+import ongle.app.sets.SetNail;
+import ongle.app.sets.SetRepository;
+import ongle.app.web.NotFound;
+import ongle.app.words.Numbers;
+import ongle.app.words.Words;
+import ongle.core.fitting.Schools;
+import ongle.core.nail.Finger;
+import ongle.core.nail.Hand;
+import ongle.core.nail.Quantity;
+import ongle.core.nail.Readings;
+import ongle.core.plan.Adjustments;
+import ongle.core.plan.SetPlanner;
+import ongle.core.plan.SetWish;
+import ongle.core.plan.Wearer;
+import ongle.core.product.Product;
+import ongle.core.shape.LengthWish;
+import ongle.core.wear.Growth;
+import ongle.core.wear.Wearing;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Reads sets and plans them. */
+@Service
+public class SetReader implements ClientHistory {
+  private final SetRepository sets;
+  private final ClientRepository clients;
+  private final KitCatalogue kits;
+  private final Products products;
+  private final SalonSettings salon;
+
+  SetReader(
+      SetRepository sets,
+      ClientRepository clients,
+      KitCatalogue kits,
+      Products products,
+      SalonSettings salon) {
+    this.salon = salon;
+    this.sets = sets;
+    this.clients = clients;
+    this.kits = kits;
+    this.products = products;
+  }
+
+  /**
+   * @throws NotFound if there is no such set
+   */
+  @Transactional(readOnly = true)
+  public PlannedSet planned(long setId) {
+    return planned(setId, Finger.L1, Map.of());
+  }
+
+  /**
+   * The plan as it would be with some values of one nail set by hand; nothing is stored.
+   *
+   * @param tried in each quantity's unit, replacing what was set by hand
+   */
+  @Transactional(readOnly = true)
+  public PlannedSet planned(long setId, Finger finger, Map<Quantity, Double> tried) {
+    NailSet set = whole(setId);
+    return planned(set, finger, tried, set.length());
+  }
+
+  /** The plan as it would be with another length; nothing is stored. */
+  @Transactional(readOnly = true)
+  public PlannedSet planned(long setId, LengthWish tried) {
+    return planned(whole(setId), Finger.L1, Map.of(), tried);
+  }
+
+  /** How long the set is wished, without planning it. */
+  @Transactional(readOnly = true)
+  public LengthWish lengthOf(long setId) {
+    return sets.findById(setId).orElseThrow(() -> new NotFound("set " + setId)).length();
+  }
+
+  private NailSet whole(long setId) {
+    return sets.whole(setId).orElseThrow(() -> new NotFound("set " + setId));
+  }
+
+  /** As it stands in the running transaction. */
+  public PlannedSet planned(NailSet set) {
+    return planned(set, Finger.L1, Map.of(), set.length());
+  }
+
+  /** As it would stand with other choices; nothing is stored. */
+  public PlannedSet planned(NailSet set, Choices choices) {
+    Client client = clients.findById(set.getClientId()).orElseThrow();
+    Optional<NailSet> last = lastVisit(set);
+    Readings readings = set.readings(last.map(NailSet::measured).orElse(Map.of()));
+    SetWish wish =
+        new SetWish(
+            choices.shape(),
+            choices.lengthWish(),
+            product(choices.product()),
+            choices.apex(),
+            choices.arch(),
+            choices.across(),
+            kits.fitting(
+                new Schools(choices.tipsOrForms(), choices.bitten(), choices.barrelSchool()),
+                Optional.ofNullable(choices.kit())),
+            wearer(set, client),
+            new Wearing(choices.wearDays(), choices.skipped(), growth(set)),
+            salon.figures());
+    List<SetPlanner.Item> items =
+        set.getNails().stream()
+            .map(
+                nail ->
+                    new SetPlanner.Item(
+                        readings.nail(nail.getFinger(), nail.getPlateCondition(), nail.getSkin()),
+                        choices.nails().get(nail.getFinger()).adjustments(products::of),
+                        nail.lookOver()))
+            .toList();
+    return new PlannedSet(set, last, client, readings, SetPlanner.plan(wish, items));
+  }
+
+  private PlannedSet planned(
+      NailSet set, Finger finger, Map<Quantity, Double> tried, LengthWish length) {
+    // Read now: the collections cannot be read once the transaction is over.
+    set.getNails().forEach(nail -> nail.rejected(Quantity.WIDTH));
+    Client client = clients.findById(set.getClientId()).orElseThrow();
+    Optional<NailSet> last = lastVisit(set);
+    Readings readings = set.readings(last.map(NailSet::measured).orElse(Map.of()));
+    List<SetPlanner.Item> items =
+        set.getNails().stream()
+            .map(
+                nail ->
+                    new SetPlanner.Item(
+                        readings.nail(nail.getFinger(), nail.getPlateCondition(), nail.getSkin()),
+                        nail.getFinger() == finger
+                            ? with(nail.adjustments(products::of), tried)
+                            : nail.adjustments(products::of),
+                        nail.lookOver()))
+            .toList();
+    return new PlannedSet(
+        set, last, client, readings, SetPlanner.plan(wish(set, length, client), items));
+  }
+
+  private static Adjustments with(Adjustments stored, Map<Quantity, Double> tried) {
+    Map<Quantity, Double> values = new EnumMap<>(Quantity.class);
+    values.putAll(stored.values());
+    values.putAll(tried);
+    return new Adjustments(values, stored.tip(), stored.way(), stored.product());
+  }
+
+  private SetWish wish(NailSet set, LengthWish length, Client client) {
+    return new SetWish(
+        set.getShape(),
+        length,
+        product(set.getProduct()),
+        set.getSchool(),
+        set.getArch(),
+        set.getAcross(),
+        kits.fitting(set.schools(), Optional.ofNullable(set.getKit())),
+        wearer(set, client),
+        new Wearing(set.getWearDays(), set.getSkipped(), growth(set)),
+        salon.figures());
+  }
+
+  private Product product(String code) {
+    return products
+        .of(code)
+        .orElseThrow(() -> new IllegalStateException("unknown product " + code));
+  }
+
+  private static Wearer wearer(NailSet set, Client client) {
+    return new Wearer(
+        Map.of(
+            Hand.LEFT, set.activity(Hand.LEFT),
+            Hand.RIGHT, set.activity(Hand.RIGHT)),
+        client.isMinor(),
+        Optional.ofNullable(set.getGuardian()),
+        Optional.ofNullable(client.getAllergy()),
+        Optional.ofNullable(set.getAllergyHarmless()));
+  }
+
+  /** How fast this client's nails grow, from the regrowth measured at every visit up to this. */
+  private Growth growth(NailSet set) {
+    List<Growth.Observation> seen = new ArrayList<>();
+    NailSet visit = set;
+    for (Optional<NailSet> before = lastVisit(visit);
+        before.isPresent();
+        before = lastVisit(visit)) {
+      long days = ChronoUnit.DAYS.between(before.get().getCreatedAt(), visit.getCreatedAt());
+      for (SetNail nail : visit.getNails()) {
+        nail.value(Quantity.REGROWTH)
+            .ifPresent(
+                regrowth ->
+                    seen.add(new Growth.Observation(nail.getFinger().digit(), days, regrowth)));
+      }
+      visit = before.get();
+    }
+    return Growth.learned(seen);
+  }
+
+  private Optional<NailSet> lastVisit(NailSet set) {
+    return Optional.ofNullable(set.getPreviousId()).flatMap(sets::whole);
+  }
+
+  /** Every visit of a client with anything measured, the oldest first, ready to be read. */
+  @Transactional(readOnly = true)
+  public List<NailSet> visits(long clientId) {
+    List<NailSet> visits = new ArrayList<>(sets.wholeOf(clientId));
+    visits.removeIf(set -> set.measuredNails() == 0);
+    return visits;
+  }
+
+  @Override
+  @Transactional(readOnly = true)
+  public List<Entry> of(long clientId) {
+    return sets.findByClientIdOrderByCreatedAtDescIdDesc(clientId).stream()
+        .map(
+            set ->
+                new Entry(
+                    set.getId(),
+                    set.getCreatedAt().toLocalDate(),
+                    summary(set),
+                    set.measuredNails(),
+                    set.getRoutine() != null))
+        .toList();
+  }
+
+  /** Sets being worn, the one due first in front. */
+  @Transactional(readOnly = true)
+  public List<Worn> worn() {
+    List<NailSet> worn = sets.findByWornUntilNotNullOrderByWornUntil();
+    Map<Long, Client> byId =
+        clients.findAllById(worn.stream().map(NailSet::getClientId).toList()).stream()
+            .collect(Collectors.toMap(Client::getId, client -> client));
+    return worn.stream()
+        .map(
+            set ->
+                new Worn(
+                    set.getId(), byId.get(set.getClientId()), set.getWornUntil(), summary(set)))
+        .toList();
+  }
+
+  /**
+   * A set on a client's hands.
+   *
+   * @param due the day its infill is due
+   */
+  public record Worn(long setId, Client client, LocalDate due, String summary) {}
+
+  private String summary(NailSet set) {
+    return summary(set, product(set.getProduct()));
+  }
+
+  /** Shape, length and product in words. */
+  static String summary(NailSet set, Product product) {
+    return Words.of(List.of(set.getShape(), inWords(set.length()), Words.of(product)));
+  }
+
+  private static String inWords(LengthWish length) {
+    String value = Numbers.withUnit(length.mode().quantity(), length.value());
+    boolean none = length.mode() == LengthWish.Mode.MILLIMETRES && length.value() == 0;
+    return none
+        ? Words.say("sets.no-extension")
+        : Words.say("shape.LengthWish.Mode." + length.mode().name() + ".short", "value", value);
+  }
+}

@@ -1,0 +1,8 @@
+/**
+ * A stored set with its plan.
+ *
+ * <p>Read first: {@link ongle.app.planning.SetReader}.
+ *
+ * <p>May know: sets, salon, kits, products.
+ */
+package ongle.app.planning;

@@ -1,0 +1,8 @@
+/**
+ * The start page: appointments, infills due, what is unfinished; the calendar file.
+ *
+ * <p>Read first: {@link ongle.app.today.TodayController}.
+ *
+ * <p>May know: clients, planning, visits, words.
+ */
+package ongle.app.today;

@@ -1,0 +1,8 @@
+/**
+ * An appointment carried out on a set: how, and with what.
+ *
+ * <p>Read first: {@link ongle.app.visits.VisitPlanner}.
+ *
+ * <p>May know: planning, editing, lamps, salon.
+ */
+package ongle.app.visits;
