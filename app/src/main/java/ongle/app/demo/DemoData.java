@@ -13,6 +13,7 @@ import java.util.Set;
 import java.util.UUID;
 import ongle.app.clients.Client;
 import ongle.app.clients.ClientRepository;
+import ongle.app.editing.Change;
 import ongle.app.editing.SetEditor;
 import ongle.app.history.SetHistory;
 import ongle.app.products.Products;
@@ -300,9 +301,14 @@ class DemoData implements SmartInitializingSingleton {
         3.1);
     for (Finger finger : Finger.values()) {
       boolean torn = finger == Finger.L2;
-      sets.look(martaSet, finger, PlateCondition.BITTEN, torn ? SkinState.CUT : SkinState.INTACT);
+      sets.note(
+          martaSet,
+          Change.plate(finger, PlateCondition.BITTEN),
+          Change.skin(finger, torn ? SkinState.CUT : SkinState.INTACT));
     }
-    sets.buildAnyway(martaSet, Finger.L2, "yesterday's scratch has closed; product stays off it");
+    sets.note(
+        martaSet,
+        Change.buildAnyway(Finger.L2, "yesterday's scratch has closed; product stays off it"));
 
     long piaSet =
         set(
@@ -341,9 +347,9 @@ class DemoData implements SmartInitializingSingleton {
         half.put(Quantity.PLATE_LENGTH, 11.0 + digit.ordinal() * 0.4);
       }
       rightHand.put(Finger.of(Hand.RIGHT, digit), half);
-      sets.look(ruthSet, Finger.of(Hand.RIGHT, digit), PlateCondition.THIN, SkinState.INTACT);
+      sets.note(ruthSet, Change.plate(Finger.of(Hand.RIGHT, digit), PlateCondition.THIN));
     }
-    sets.measure(ruthSet, rightHand, Taken.How.TYPED, TECHNICIAN);
+    sets.note(ruthSet, Change.measured(rightHand, Taken.How.TYPED, TECHNICIAN));
 
     long odileSet =
         set(
@@ -383,9 +389,11 @@ class DemoData implements SmartInitializingSingleton {
         0.4,
         0,
         1.2);
-    sets.measure(
-        inesSet, Map.of(Finger.R4, Map.of(Quantity.LEAN, 6.0)), Taken.How.TYPED, TECHNICIAN);
-    sets.does(inesSet, Hand.LEFT, Activity.TOOLS);
+    sets.note(
+        inesSet,
+        Change.measured(
+            Map.of(Finger.R4, Map.of(Quantity.LEAN, 6.0)), Taken.How.TYPED, TECHNICIAN));
+    sets.note(inesSet, Change.does(Hand.LEFT, Activity.TOOLS));
     sets.wear(inesSet, today.plusDays(5));
 
     long hanneSet =
@@ -455,12 +463,13 @@ class DemoData implements SmartInitializingSingleton {
       double days = finger.hand() == Hand.LEFT ? 20 : 22; // her right hand grows faster
       grown.put(
           finger, Map.of(Quantity.REGROWTH, tenth(Growth.USUAL.perDay(finger.digit()) * days)));
-      sets.found(back, finger, EarlierProduct.HARD_GEL);
+      sets.note(back, Change.found(finger, EarlierProduct.HARD_GEL));
     }
-    sets.measure(back, grown, Taken.How.CALLIPER, TECHNICIAN);
-    sets.look(back, Finger.R1, PlateCondition.DAMAGED, SkinState.INTACT);
-    sets.look(back, Finger.L4, PlateCondition.SOUND, SkinState.SORE);
-    sets.wish(back, "The same again, if it holds this time; the left ring finger hurts.");
+    sets.note(back, Change.measured(grown, Taken.How.CALLIPER, TECHNICIAN));
+    sets.note(back, Change.plate(Finger.R1, PlateCondition.DAMAGED));
+    sets.note(back, Change.skin(Finger.L4, SkinState.SORE));
+    sets.note(
+        back, Change.wishes("The same again, if it holds this time; the left ring finger hurts."));
   }
 
   /** Plates so small that a tip has little to hold on. */
@@ -509,11 +518,11 @@ class DemoData implements SmartInitializingSingleton {
       Product product,
       ApexSchool school) {
     long set = sets.begin(UUID.randomUUID(), client, at).getId();
-    sets.wishShape(set, shape);
-    sets.wishLength(set, new LengthWish(mode, length));
-    sets.buildIn(set, product);
-    sets.placeApex(set, school);
-    sets.spread(set, CrossThickness.SALON);
+    sets.note(set, Change.shape(shape));
+    sets.note(set, Change.length(new LengthWish(mode, length)));
+    sets.note(set, Change.product(product));
+    sets.note(set, Change.apex(school));
+    sets.note(set, Change.across(CrossThickness.SALON));
     return set;
   }
 
@@ -548,7 +557,7 @@ class DemoData implements SmartInitializingSingleton {
       values.put(Quantity.OVERHANG, overhang);
       hands.put(finger, values);
     }
-    sets.measure(set, hands, Taken.How.CALLIPER, TECHNICIAN);
+    sets.note(set, Change.measured(hands, Taken.How.CALLIPER, TECHNICIAN));
   }
 
   /** Who measured. */

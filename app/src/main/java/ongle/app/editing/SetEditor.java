@@ -8,11 +8,9 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import java.util.UUID;
-import java.util.function.Consumer;
-import java.util.function.Function;
 import ongle.app.history.SetHistory;
+import ongle.app.planning.PlannedSet;
 import ongle.app.planning.SetReader;
 import ongle.app.salon.SalonSettings;
 import ongle.app.sets.Choices;
@@ -24,29 +22,10 @@ import ongle.app.web.Edit;
 import ongle.app.web.NotFound;
 import ongle.app.words.Numbers;
 import ongle.app.words.Words;
-import ongle.core.fitting.Barrel;
-import ongle.core.fitting.BuildWay;
-import ongle.core.fitting.FreeHandOrForms;
-import ongle.core.fitting.TipsOrForms;
-import ongle.core.nail.EarlierProduct;
 import ongle.core.nail.Finger;
-import ongle.core.nail.Hand;
 import ongle.core.nail.OutOfRange;
-import ongle.core.nail.PlateCondition;
 import ongle.core.nail.Quantity;
 import ongle.core.nail.Readings;
-import ongle.core.nail.SkinState;
-import ongle.core.plan.Activity;
-import ongle.core.plan.Adjustments;
-import ongle.core.plan.Adjustments.TipNumber;
-import ongle.core.plan.Remedy;
-import ongle.core.product.Product;
-import ongle.core.shape.LengthWish;
-import ongle.core.shape.NailShape;
-import ongle.core.structure.ApexSchool;
-import ongle.core.structure.CrossThickness;
-import ongle.core.structure.UpperArch;
-import ongle.core.wear.PrepStep;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -103,14 +82,34 @@ public class SetEditor {
     return new Edited(edit, quantity, reader.planned(set));
   }
 
-  /** Back to what is computed, for one nail; the set planned anew. */
+  /**
+   * Makes these changes as one step that can be taken back, and plans the set once.
+   *
+   * @throws IllegalArgumentException if one of them cannot be; then none is made
+   */
   @Transactional
-  public Edited leaveToPlan(long setId, Finger finger) {
+  public PlannedSet make(long setId, List<Change> changes) {
+    return reader.planned(changed(setId, changes));
+  }
+
+  @Transactional
+  public PlannedSet make(long setId, Change change) {
+    return make(setId, List.of(change));
+  }
+
+  /** The same for whoever shows no plan: nothing is planned. */
+  @Transactional
+  public void note(long setId, Change... changes) {
+    changed(setId, List.of(changes));
+  }
+
+  private NailSet changed(long setId, List<Change> changes) {
     NailSet set = set(setId);
     Choices before = Choices.of(set);
-    Adjustments.QUANTITIES.forEach(quantity -> set.nail(finger).clear(quantity));
+    LocalDateTime at = now();
+    changes.forEach(change -> change.on(set, at));
     history.record(set, before);
-    return new Edited(new Edit.Saved(), null, reader.planned(set));
+    return set;
   }
 
   private LocalDateTime now() {
@@ -147,40 +146,6 @@ public class SetEditor {
   }
 
   /**
-   * Takes many measured values at once, replacing what stood there.
-   *
-   * @throws OutOfRange if one of them cannot be; then none is taken
-   */
-  @Transactional
-  public void measure(
-      long setId, Map<Finger, Map<Quantity, Double>> hands, Taken.How how, String by) {
-    NailSet set = set(setId);
-    LocalDateTime at = now();
-    hands.forEach(
-        (finger, values) ->
-            values.forEach(
-                (quantity, value) ->
-                    set.nail(finger).put(quantity, new Taken(quantity.check(value), how, at, by))));
-  }
-
-  /** Takes over what a picture gave; what was typed or taken by calliper is surer and stays. */
-  @Transactional
-  public void measureFromPicture(long setId, Map<Finger, Map<Quantity, Double>> hands, String by) {
-    NailSet set = set(setId);
-    LocalDateTime at = now();
-    hands.forEach(
-        (finger, values) ->
-            values.forEach(
-                (quantity, value) -> {
-                  SetNail nail = set.nail(finger);
-                  if (nail.taken(quantity).filter(taken -> taken.how().surerThanPicture()).isEmpty()
-                      && contradiction(nail, quantity, value).isEmpty()) {
-                    nail.put(quantity, new Taken(quantity.check(value), Taken.How.PHOTO, at, by));
-                  }
-                }));
-  }
-
-  /**
    * Why a text is refused for this quantity on this nail; what stands in the field later needs no
    * reason.
    */
@@ -195,7 +160,7 @@ public class SetEditor {
     return Words.say("number.wanted", "range", Numbers.range(quantity));
   }
 
-  private static Optional<String> contradiction(SetNail nail, Quantity quantity, double value) {
+  static Optional<String> contradiction(SetNail nail, Quantity quantity, double value) {
     Map<Quantity, Double> measured = new EnumMap<>(Quantity.class);
     measured.putAll(nail.measured());
     if (Readings.OF_A_PLATE.contains(quantity)) {
@@ -210,215 +175,6 @@ public class SetEditor {
     }
   }
 
-  @Transactional
-  public void look(long setId, Finger finger, PlateCondition condition, SkinState skin) {
-    change(setId, set -> set.nail(finger).look(condition, skin));
-  }
-
-  /** Copies what was measured to the same finger of the other hand. */
-  @Transactional
-  public void copyToTwin(long setId, Finger finger, String by) {
-    NailSet set = set(setId);
-    set.nail(finger.twin()).copyMeasuresOf(set.nail(finger), now(), by.isBlank() ? null : by);
-  }
-
-  /** Notes what is on a nail when the client sits down. */
-  @Transactional
-  public void found(long setId, Finger finger, EarlierProduct product) {
-    change(setId, set -> set.nail(finger).found(product));
-  }
-
-  /**
-   * Builds on a finger although its skin says postpone.
-   *
-   * @param reason kept with the visit; blank to leave the finger alone again
-   */
-  @Transactional
-  public void buildAnyway(long setId, Finger finger, String reason) {
-    change(setId, set -> set.nail(finger).buildAnyway(orNull(reason)));
-  }
-
-  /** Notes what the client wants, in words; blank for nothing. */
-  @Transactional
-  public void wish(long setId, String words) {
-    change(setId, set -> set.wish(orNull(words)));
-  }
-
-  /** Notes who agreed for a minor; blank takes it back. */
-  @Transactional
-  public void agreed(long setId, String guardian) {
-    change(setId, set -> set.agreed(orNull(guardian)));
-  }
-
-  /** Notes why the allergy on record is to nothing used here; blank takes it back. */
-  @Transactional
-  public void settleAllergy(long setId, String why) {
-    change(setId, set -> set.settleAllergy(orNull(why)));
-  }
-
-  /** Notes that what the set takes has been counted out of the stock. */
-  @Transactional
-  public void takenOut(long setId) {
-    change(setId, set -> set.takenOut(now()));
-  }
-
-  private static String orNull(String text) {
-    return text.isBlank() ? null : text.strip();
-  }
-
-  /**
-   * @param tip to take; empty for the advised one
-   */
-  @Transactional
-  public void takeTip(long setId, Finger finger, Optional<TipNumber> tip) {
-    change(setId, set -> set.nail(finger).takeTip(tip.orElse(null)));
-  }
-
-  /**
-   * @param kit of tips to lead the set; empty for the one with the least to file
-   */
-  @Transactional
-  public void fitFrom(long setId, Optional<String> kit) {
-    change(setId, set -> set.fitFrom(kit.orElse(null)));
-  }
-
-  @Transactional
-  public void prefer(long setId, Barrel school) {
-    change(setId, set -> set.prefer(school));
-  }
-
-  @Transactional
-  public void prefer(long setId, FreeHandOrForms school) {
-    change(setId, set -> set.prefer(school));
-  }
-
-  /**
-   * @param way to build this finger; empty for the one ranked first
-   */
-  @Transactional
-  public void chooseMethod(long setId, Finger finger, Optional<BuildWay> way) {
-    change(setId, set -> set.nail(finger).chooseMethod(way.orElse(null)));
-  }
-
-  @Transactional
-  public void prefer(long setId, TipsOrForms school) {
-    change(setId, set -> set.prefer(school));
-  }
-
-  /** Notes what a hand does all day. */
-  @Transactional
-  public void does(long setId, Hand hand, Activity activity) {
-    change(setId, set -> set.does(hand, activity));
-  }
-
-  @Transactional
-  public void wishShape(long setId, NailShape shape) {
-    change(setId, set -> set.wishShape(shape));
-  }
-
-  @Transactional
-  public void wishLength(long setId, LengthWish length) {
-    change(setId, set -> set.wishLength(length));
-  }
-
-  /**
-   * One nail pulled to a length and the set with it; a length set by hand for that nail alone goes.
-   */
-  @Transactional
-  public void pull(long setId, Finger finger, LengthWish length) {
-    change(
-        setId,
-        set -> {
-          set.wishLength(length);
-          set.nail(finger).clear(Quantity.EXTENSION);
-        });
-  }
-
-  @Transactional
-  public void buildIn(long setId, Product product) {
-    change(setId, set -> set.buildIn(product));
-  }
-
-  /**
-   * @param own product of this finger; empty for the set's
-   */
-  @Transactional
-  public void buildIn(long setId, Finger finger, Optional<Product> own) {
-    change(setId, set -> set.nail(finger).buildIn(own.orElse(null)));
-  }
-
-  @Transactional
-  public void placeApex(long setId, ApexSchool school) {
-    change(setId, set -> set.placeApex(school));
-  }
-
-  @Transactional
-  public void spread(long setId, CrossThickness across) {
-    change(setId, set -> set.spread(across));
-  }
-
-  @Transactional
-  public void archAs(long setId, UpperArch arch) {
-    change(setId, set -> set.archAs(arch));
-  }
-
-  /**
-   * @param days from the build to the infill, within {@link Quantity#WEAR_DAYS}
-   */
-  @Transactional
-  public void lastFor(long setId, int days) {
-    change(setId, set -> set.lastFor((int) Quantity.WEAR_DAYS.check(days)));
-  }
-
-  /** Notes which steps of the preparation are left out. */
-  @Transactional
-  public void leaveOut(long setId, Set<PrepStep> steps) {
-    change(setId, set -> set.leaveOut(steps));
-  }
-
-  /** Does what a remedy asks, as one step. */
-  @Transactional
-  public void apply(long setId, Finger finger, Remedy remedy) {
-    change(setId, set -> set.apply(finger, remedy, now()));
-  }
-
-  /**
-   * Sets these by hand on several fingers, as one step.
-   *
-   * @param values in each quantity's unit, in place of what was set by hand before
-   */
-  @Transactional
-  public void copyStructure(long setId, Map<Finger, Map<Quantity, Double>> values) {
-    change(
-        setId,
-        set ->
-            values.forEach(
-                (finger, wanted) ->
-                    wanted.forEach(
-                        (quantity, value) -> set.nail(finger).byHand(quantity, value, now()))));
-  }
-
-  /**
-   * Notes how it is carried out, as the bench writes it.
-   *
-   * @param how from the set as it stands, so that what another window chose meanwhile stays
-   */
-  @Transactional
-  public void carryOut(long setId, Function<NailSet, String> how) {
-    change(setId, set -> set.carryOut(how.apply(set)));
-  }
-
-  /** Notes the salon's steps as they stand when the visit begins, and how it is carried out. */
-  @Transactional
-  public void beginVisit(long setId, String steps, String how) {
-    change(
-        setId,
-        set -> {
-          set.workBy(steps);
-          set.carryOut(how);
-        });
-  }
-
   /**
    * Notes that a set is worn, and no other of the client's any more.
    *
@@ -429,14 +185,7 @@ public class SetEditor {
     sets.wholeOf(set(setId).getClientId()).stream()
         .filter(other -> other.getId() != setId)
         .forEach(other -> other.wear(null));
-    change(setId, set -> set.wear(until));
-  }
-
-  private void change(long setId, Consumer<NailSet> how) {
-    NailSet set = set(setId);
-    Choices before = Choices.of(set);
-    how.accept(set);
-    history.record(set, before);
+    set(setId).wear(until);
   }
 
   private NailSet set(long id) {

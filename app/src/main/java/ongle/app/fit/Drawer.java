@@ -1,5 +1,6 @@
 package ongle.app.fit;
 
+import ongle.app.editing.Change;
 import ongle.app.editing.SetEditor;
 import ongle.app.kits.KitEditor;
 import ongle.app.planning.PlannedSet;
@@ -36,6 +37,6 @@ class Drawer {
           .flatMap(each -> each.tip().stream())
           .forEach(tip -> kits.takeOut(tip.kit().code(), tip.number(), 1));
     }
-    editor.takenOut(setId);
+    editor.note(setId, Change.takenOut());
   }
 }

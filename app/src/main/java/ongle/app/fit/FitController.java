@@ -8,6 +8,7 @@ import java.util.OptionalInt;
 import ongle.app.drawing.FitDrawing;
 import ongle.app.drawing.FormDrawing;
 import ongle.app.drawing.Scene;
+import ongle.app.editing.Change;
 import ongle.app.editing.SetEditor;
 import ongle.app.frame.SetPage;
 import ongle.app.frame.Stage;
@@ -115,8 +116,7 @@ class FitController {
             ? Optional.empty()
             : Optional.of(new TipNumber(kit, number.isBlank() ? nearest(id, finger, kit) : number));
     wanted.ifPresent(tip -> known(reader.planned(id).of(finger), tip));
-    editor.takeTip(id, finger, wanted);
-    show(reader.planned(id), finger, seat, model);
+    show(editor.make(id, Change.tip(finger, wanted)), finger, seat, model);
     return "fit/page :: stage";
   }
 
@@ -130,8 +130,7 @@ class FitController {
       @RequestParam Optional<BuildWay> way,
       @ModelAttribute("seat") Seat seat,
       Model model) {
-    editor.chooseMethod(id, finger, way);
-    show(reader.planned(id), finger, seat, model);
+    show(editor.make(id, Change.method(finger, way)), finger, seat, model);
     return "fit/page :: stage";
   }
 
@@ -143,8 +142,7 @@ class FitController {
       @RequestParam TipsOrForms school,
       @ModelAttribute("seat") Seat seat,
       Model model) {
-    editor.prefer(id, school);
-    show(reader.planned(id), finger, seat, model);
+    show(editor.make(id, Change.prefer(school)), finger, seat, model);
     return "fit/page :: stage";
   }
 
@@ -156,8 +154,7 @@ class FitController {
       @RequestParam FreeHandOrForms bitten,
       @ModelAttribute("seat") Seat seat,
       Model model) {
-    editor.prefer(id, bitten);
-    show(reader.planned(id), finger, seat, model);
+    show(editor.make(id, Change.prefer(bitten)), finger, seat, model);
     return "fit/page :: stage";
   }
 
@@ -178,8 +175,7 @@ class FitController {
             throw new NotFound("kit " + code);
           }
         });
-    editor.fitFrom(id, lead);
-    show(reader.planned(id), finger, seat, model);
+    show(editor.make(id, Change.fitFrom(lead)), finger, seat, model);
     return "fit/page :: stage";
   }
 

@@ -1,9 +1,12 @@
 package ongle.app.measure;
 
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
+import ongle.app.editing.Change;
 import ongle.app.editing.SetEditor;
 import ongle.app.frame.SetPage;
 import ongle.app.frame.Stage;
@@ -96,8 +99,8 @@ class LookOverController {
     if (plate) {
       model.addAttribute("picking", finger);
     }
-    note(id, List.of(finger), seenOn(plate, finding), skin, earlier);
-    return answer(id, finger, seat, model);
+    PlannedSet planned = note(id, List.of(finger), seenOn(plate, finding), skin, earlier);
+    return answer(planned, finger, seat, model);
   }
 
   /** The same seen on all ten. */
@@ -111,8 +114,8 @@ class LookOverController {
       @RequestParam Optional<Finger> finger,
       @ModelAttribute("seat") Seat seat,
       Model model) {
-    note(id, List.of(Finger.values()), seenOn(plate, finding), skin, earlier);
-    return answer(id, SetPage.chosen(finger, seat), seat, model);
+    PlannedSet planned = note(id, List.of(Finger.values()), seenOn(plate, finding), skin, earlier);
+    return answer(planned, SetPage.chosen(finger, seat), seat, model);
   }
 
   /** The plate as ticked; empty where the plate was not asked about. */
@@ -122,21 +125,19 @@ class LookOverController {
         : Optional.empty();
   }
 
-  private void note(
+  private PlannedSet note(
       long id,
       List<Finger> fingers,
       Optional<PlateCondition> condition,
       Optional<SkinState> skin,
       Optional<EarlierProduct> earlier) {
-    PlannedSet planned = reader.planned(id);
+    List<Change> changes = new ArrayList<>();
     for (Finger finger : fingers) {
-      SetNail nail = planned.set().nail(finger);
-      if (condition.isPresent() || skin.isPresent()) {
-        editor.look(
-            id, finger, condition.orElse(nail.getPlateCondition()), skin.orElse(nail.getSkin()));
-      }
-      earlier.ifPresent(product -> editor.found(id, finger, product));
+      condition.ifPresent(seen -> changes.add(Change.plate(finger, seen)));
+      skin.ifPresent(seen -> changes.add(Change.skin(finger, seen)));
+      earlier.ifPresent(product -> changes.add(Change.found(finger, product)));
     }
+    return editor.make(id, changes);
   }
 
   /**
@@ -152,8 +153,7 @@ class LookOverController {
     if (reason.length() > LONGEST_REASON) {
       return refuse(id, finger, seat, "reason-" + finger, reason, LONGEST_REASON, model);
     }
-    editor.buildAnyway(id, finger, reason);
-    return answer(id, finger, seat, model);
+    return answer(editor.make(id, Change.buildAnyway(finger, reason)), finger, seat, model);
   }
 
   /** What the client says: wishes, a guardian's consent, what an allergy is to. */
@@ -177,10 +177,14 @@ class LookOverController {
       return refuse(
           id, chosen, seat, "allergyHarmless", allergyHarmless.get(), LONGEST_REASON, model);
     }
-    wishes.ifPresent(text -> editor.wish(id, text));
-    guardian.ifPresent(text -> editor.agreed(id, text));
-    allergyHarmless.ifPresent(text -> editor.settleAllergy(id, text));
-    return answer(id, chosen, seat, model);
+    List<Change> changes =
+        Stream.of(
+                wishes.map(Change::wishes),
+                guardian.map(Change::agreed),
+                allergyHarmless.map(Change::allergySettled))
+            .flatMap(Optional::stream)
+            .toList();
+    return answer(editor.make(id, changes), chosen, seat, model);
   }
 
   /** What a hand does all day. */
@@ -192,8 +196,8 @@ class LookOverController {
       @RequestParam Optional<Finger> finger,
       @ModelAttribute("seat") Seat seat,
       Model model) {
-    editor.does(id, hand, activity);
-    return answer(id, SetPage.chosen(finger, seat), seat, model);
+    return answer(
+        editor.make(id, Change.does(hand, activity)), SetPage.chosen(finger, seat), seat, model);
   }
 
   private String refuse(
@@ -205,8 +209,8 @@ class LookOverController {
     return "measure/look :: answer";
   }
 
-  private String answer(long id, Finger finger, Seat seat, Model model) {
-    show(reader.planned(id), finger, seat, model);
+  private String answer(PlannedSet planned, Finger finger, Seat seat, Model model) {
+    show(planned, finger, seat, model);
     model.addAttribute("edit", new Edit.Saved());
     return "measure/look :: answer";
   }

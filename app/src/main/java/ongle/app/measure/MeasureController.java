@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import ongle.app.drawing.HowToMeasureDrawing;
+import ongle.app.editing.Change;
 import ongle.app.editing.Edited;
 import ongle.app.editing.SetEditor;
 import ongle.app.editing.Typed;
@@ -132,13 +133,12 @@ class MeasureController {
       @RequestParam Optional<SkinState> skin,
       @ModelAttribute("seat") Seat seat,
       Model model) {
-    SetNail nail = reader.planned(id).set().nail(finger);
-    editor.look(
-        id,
-        finger,
-        plate ? new PlateCondition(finding == null ? Set.of() : finding) : nail.getPlateCondition(),
-        skin.orElse(nail.getSkin()));
-    PlannedSet planned = reader.planned(id);
+    List<Change> changes = new ArrayList<>();
+    if (plate) {
+      changes.add(Change.plate(finger, new PlateCondition(finding == null ? Set.of() : finding)));
+    }
+    skin.ifPresent(seen -> changes.add(Change.skin(finger, seen)));
+    PlannedSet planned = editor.make(id, changes);
     SetPage.show(planned, Stage.MEASURE, finger, seat, model);
     showProgress(planned, model);
     model.addAttribute("plateFindings", PlateFinding.values());
@@ -153,7 +153,7 @@ class MeasureController {
       @PathVariable long id,
       @PathVariable Finger finger,
       @ModelAttribute("technician") String technician) {
-    editor.copyToTwin(id, finger, technician);
+    editor.note(id, Change.copyToTwin(finger, technician));
     return "redirect:/sets/" + id + "/measure?finger=" + finger;
   }
 

@@ -7,11 +7,11 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import ongle.app.editing.Change;
 import ongle.app.editing.SetEditor;
 import ongle.app.frame.SetPage;
 import ongle.app.frame.Stage;
 import ongle.app.planning.SetReader;
-import ongle.app.sets.SetNail;
 import ongle.app.sets.Taken;
 import ongle.app.web.CsvText;
 import ongle.app.words.Numbers;
@@ -104,17 +104,13 @@ class MeasuresController {
       return show(id, seat, text, model);
     }
     plates.forEach(plate -> hands.put(plate.finger(), plate.values()));
-    editor.measure(id, hands, Taken.How.FILE, technician.isBlank() ? null : technician);
+    List<Change> changes = new ArrayList<>();
+    changes.add(Change.measured(hands, Taken.How.FILE, technician.isBlank() ? null : technician));
     for (MeasuresCsv.Plate plate : plates) {
-      if (plate.condition().isPresent() || plate.skin().isPresent()) {
-        SetNail nail = reader.planned(id).set().nail(plate.finger());
-        editor.look(
-            id,
-            plate.finger(),
-            plate.condition().orElse(nail.getPlateCondition()),
-            plate.skin().orElse(nail.getSkin()));
-      }
+      plate.condition().ifPresent(seen -> changes.add(Change.plate(plate.finger(), seen)));
+      plate.skin().ifPresent(seen -> changes.add(Change.skin(plate.finger(), seen)));
     }
+    editor.make(id, changes);
     return "redirect:/sets/" + id + "/measure";
   }
 

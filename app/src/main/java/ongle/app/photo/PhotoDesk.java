@@ -11,6 +11,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.TimeUnit;
 import java.util.stream.Stream;
+import ongle.app.editing.Change;
 import ongle.app.editing.SetEditor;
 import ongle.app.web.NotFound;
 import ongle.app.words.Words;
@@ -114,7 +115,7 @@ class PhotoDesk {
                 hands.put(finger, shown);
               });
     }
-    sets.measureFromPicture(setId, hands, by.isBlank() ? null : by);
+    sets.make(setId, Change.measuredInPicture(hands, by.isBlank() ? null : by));
     if (keep) {
       try {
         photo.keep(photo.picture().smaller(Picture.LONGEST_KEPT));

@@ -1,5 +1,6 @@
 package ongle.app.shape;
 
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
@@ -9,6 +10,7 @@ import java.util.stream.Stream;
 import ongle.app.drawing.Scene;
 import ongle.app.drawing.ShapeDrawing;
 import ongle.app.drawing.TenDrawing;
+import ongle.app.editing.Change;
 import ongle.app.editing.SetEditor;
 import ongle.app.frame.SetPage;
 import ongle.app.frame.Stage;
@@ -95,23 +97,25 @@ class ShapeController {
       @RequestParam Optional<Finger> finger,
       @ModelAttribute("seat") Seat seat,
       Model model) {
-    shape.ifPresent(wanted -> editor.wishShape(id, wanted));
-    product.flatMap(products::of).ifPresent(wanted -> editor.buildIn(id, wanted));
+    List<Change> changes = new ArrayList<>();
+    shape.map(Change::shape).ifPresent(changes::add);
+    product.flatMap(products::of).map(Change::product).ifPresent(changes::add);
     if (ownProduct.isPresent() && finger.isPresent()) {
-      editor.buildIn(id, finger.get(), ownProduct.flatMap(products::of));
+      changes.add(Change.product(finger.get(), ownProduct.flatMap(products::of)));
     }
     LengthWish.Mode current = reader.lengthOf(id).mode();
     LengthField refused = null;
     if (mode.isPresent() && mode.get() != current) {
       // The value that leaves the middle finger as long as it was wished.
       PlannedSet planned = reader.planned(id);
-      editor.wishLength(
-          id, reaching(planned, mode.get(), Finger.R3, planned.of(Finger.R3).length().wished()));
+      changes.add(
+          Change.length(
+              reaching(planned, mode.get(), Finger.R3, planned.of(Finger.R3).length().wished())));
     } else if (length.isPresent()) {
       Optional<Double> value =
           Numbers.parse(length.get(), current.quantity()).filter(current.quantity()::allows);
       if (value.isPresent()) {
-        editor.wishLength(id, new LengthWish(current, value.get()));
+        changes.add(Change.length(new LengthWish(current, value.get())));
       } else {
         refused =
             new LengthField(
@@ -120,7 +124,7 @@ class ShapeController {
                 Words.say("shape.length.wanted", "range", Numbers.range(current.quantity())));
       }
     }
-    show(reader.planned(id), SetPage.chosen(finger, seat), seat, model);
+    show(editor.make(id, changes), SetPage.chosen(finger, seat), seat, model);
     if (refused != null) {
       model.addAttribute("length", refused);
     }
@@ -156,12 +160,15 @@ class ShapeController {
       @RequestParam Optional<Finger> finger,
       @ModelAttribute("seat") Seat seat,
       Model model) {
-    TenDrawing.fingerOf(values.getOrDefault("handle", ""))
-        .ifPresent(
-            pulled ->
-                held(reader.planned(id), values)
-                    .ifPresent(length -> editor.pull(id, pulled, length)));
-    show(reader.planned(id), SetPage.chosen(finger, seat), seat, model);
+    PlannedSet before = reader.planned(id);
+    PlannedSet planned =
+        TenDrawing.fingerOf(values.getOrDefault("handle", ""))
+            .flatMap(
+                pulled ->
+                    held(before, values)
+                        .map(length -> editor.make(id, Change.pulled(pulled, length))))
+            .orElse(before);
+    show(planned, SetPage.chosen(finger, seat), seat, model);
     model.addAttribute("edit", new Edit.Saved());
     return "shape/parts :: letGo";
   }
@@ -192,8 +199,7 @@ class ShapeController {
       @RequestParam Optional<Finger> finger,
       @ModelAttribute("seat") Seat seat,
       Model model) {
-    editor.does(id, hand, activity);
-    show(reader.planned(id), SetPage.chosen(finger, seat), seat, model);
+    show(editor.make(id, Change.does(hand, activity)), SetPage.chosen(finger, seat), seat, model);
     model.addAttribute("edit", new Edit.Saved());
     return "shape/answer";
   }

@@ -1,10 +1,13 @@
 package ongle.app.structure;
 
+import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
+import ongle.app.editing.Change;
 import ongle.app.editing.Edited;
 import ongle.app.editing.SetEditor;
 import ongle.app.editing.Typed;
@@ -148,7 +151,7 @@ class StructureController {
       StructurePage.Shown shown,
       @ModelAttribute("seat") Seat seat,
       Model model) {
-    page.show(editor.leaveToPlan(id, finger), finger, shown, seat, model);
+    page.show(unchanged(editor.make(id, Change.computed(finger))), finger, shown, seat, model);
     return "structure/parts :: answer";
   }
 
@@ -162,10 +165,13 @@ class StructureController {
       StructurePage.Shown shown,
       @ModelAttribute("seat") Seat seat,
       Model model) {
-    school.ifPresent(wanted -> editor.placeApex(id, wanted));
-    arch.ifPresent(wanted -> editor.archAs(id, wanted));
-    across.ifPresent(wanted -> editor.spread(id, wanted));
-    page.show(unchanged(reader.planned(id)), finger, shown, seat, model);
+    PlannedSet planned =
+        editor.make(
+            id,
+            Stream.of(school.map(Change::apex), arch.map(Change::arch), across.map(Change::across))
+                .flatMap(Optional::stream)
+                .toList());
+    page.show(unchanged(planned), finger, shown, seat, model);
     return "structure/parts :: answer";
   }
 
@@ -186,11 +192,12 @@ class StructureController {
             ? new Edit.Saved()
             : new Edit.Refused(
                 Words.say("number.wanted", "range", Numbers.range(Quantity.WEAR_DAYS)));
-    typed.ifPresent(wanted -> editor.lastFor(id, (int) Math.round(wanted)));
+    List<Change> changes = new ArrayList<>();
+    typed.ifPresent(wanted -> changes.add(Change.lastFor((int) Math.round(wanted))));
     Set<PrepStep> skipped = new java.util.TreeSet<>(List.of(PrepStep.values()));
     skipped.removeAll(done == null ? Set.of() : done);
-    editor.leaveOut(id, skipped);
-    page.show(new Edited(edit, null, reader.planned(id)), finger, shown, seat, model);
+    changes.add(Change.leaveOut(skipped));
+    page.show(new Edited(edit, null, editor.make(id, changes)), finger, shown, seat, model);
     if (edit instanceof Edit.Refused refused) {
       model.addAttribute("daysTyped", days);
       model.addAttribute("daysWhy", refused.why());
@@ -209,17 +216,18 @@ class StructureController {
       @ModelAttribute("seat") Seat seat,
       Model model) {
     PlannedSet planned = reader.planned(id);
-    // By its words, not by its place alone: another window may have changed the list.
+    // By its code, not by its place alone: another window may have changed the list.
     Optional<Remedy> wanted =
         Remedy.of(planned.plan(), planned.of(finger), products.all()).stream()
-            .filter(remedy -> StructureWords.remedy(remedy).equals(what))
+            .filter(remedy -> remedy.code().equals(what))
             .findFirst();
-    wanted.ifPresent(remedy -> editor.apply(id, finger, remedy));
+    PlannedSet then =
+        wanted.map(remedy -> editor.make(id, Change.remedy(finger, remedy))).orElse(planned);
     Edit edit =
         wanted.isPresent()
             ? new Edit.Saved()
             : new Edit.Refused(Words.say("structure.plan-changed"));
-    page.show(new Edited(edit, null, reader.planned(id)), finger, shown.settled(), seat, model);
+    page.show(new Edited(edit, null, then), finger, shown.settled(), seat, model);
     return "structure/parts :: answer";
   }
 
@@ -241,8 +249,7 @@ class StructureController {
             StructureCopy.inProportion(planned.plan(), planned.of(finger), planned.of(other)));
       }
     }
-    editor.copyStructure(id, values);
-    page.show(unchanged(reader.planned(id)), finger, shown, seat, model);
+    page.show(unchanged(editor.make(id, Change.byHand(values))), finger, shown, seat, model);
     return "structure/parts :: answer";
   }
 

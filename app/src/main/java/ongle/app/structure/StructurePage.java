@@ -238,10 +238,11 @@ class StructurePage {
   /**
    * A remedy as it is offered.
    *
+   * @param code it is sent back by
    * @param what to do
    * @param then what it comes to
    */
-  record Offer(int place, String what, String then) {}
+  record Offer(int place, String code, String what, String then) {}
 
   /** What the remedies are for; null if nothing is wrong. */
   private static String remediesFor(NailPlan plan) {
@@ -259,6 +260,7 @@ class StructurePage {
       offers.add(
           new Offer(
               offers.size(),
+              remedy.code(),
               StructureWords.remedy(remedy),
               Words.say(
                   "structure.remedy.then",

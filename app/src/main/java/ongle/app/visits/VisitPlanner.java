@@ -3,6 +3,7 @@ package ongle.app.visits;
 import java.time.LocalDate;
 import java.util.Map;
 import java.util.Optional;
+import ongle.app.editing.Change;
 import ongle.app.editing.SetEditor;
 import ongle.app.lamps.Lamps;
 import ongle.app.planning.PlannedSet;
@@ -78,7 +79,7 @@ public class VisitPlanner {
     try {
       VisitChoices wanted = with(planned.set(), changed);
       wanted.wish(planned, lamps.of(wanted.lamp()), Routine.USUAL); // refuses what cannot be
-      editor.carryOut(setId, set -> json.writeValueAsString(with(set, changed)));
+      editor.note(setId, Change.carryOut(set -> json.writeValueAsString(with(set, changed))));
       return Optional.empty();
     } catch (JacksonException noNumber) {
       return Optional.of(Words.say("number.any"));
@@ -100,10 +101,11 @@ public class VisitPlanner {
 
   /** Keeps the salon's steps and the habits as they stand: the visit begins with them. */
   public void begin(long setId) {
-    editor.beginVisit(
+    editor.note(
         setId,
-        Routines.write(salon.routine()),
-        json.writeValueAsString(choices(reader.planned(setId).set())));
+        Change.visitBegins(
+            Routines.write(salon.routine()),
+            json.writeValueAsString(choices(reader.planned(setId).set()))));
   }
 
   /**

@@ -11,6 +11,7 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import java.util.Map;
 import java.util.Set;
 import ongle.app.SalonTest;
+import ongle.app.editing.Change;
 import ongle.app.editing.SetEditor;
 import ongle.app.visits.VisitPlanner;
 import ongle.app.words.BenchWords;
@@ -157,7 +158,7 @@ class GuidePagesTest {
 
   @Test
   void preparationLeftOutIsWarnedOfAtTheFirstProductAndKeptInTheRecord() throws Exception {
-    editor.leaveOut(SET, Set.of(PrepStep.DUST, PrepStep.PRIMER));
+    editor.make(SET, Change.leaveOut(Set.of(PrepStep.DUST, PrepStep.PRIMER)));
     try {
       String warning = "Preparation left out: dusted off; primer, fully dry. It lifts sooner.";
       startOver();
@@ -172,7 +173,7 @@ class GuidePagesTest {
       assertThat(BenchWords.cautions(first)).contains(warning);
       assertThat(visits.of(SET).plan().left()).extracting(Step::kind).doesNotContain(StepKind.DUST);
     } finally {
-      editor.leaveOut(SET, Set.of());
+      editor.make(SET, Change.leaveOut(Set.of()));
     }
   }
 

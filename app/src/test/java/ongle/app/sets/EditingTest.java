@@ -12,6 +12,7 @@ import java.util.concurrent.Future;
 import ongle.app.SalonTest;
 import ongle.app.clients.Client;
 import ongle.app.clients.ClientRepository;
+import ongle.app.editing.Change;
 import ongle.app.editing.SetEditor;
 import ongle.app.editing.Typed;
 import ongle.app.planning.SetReader;
@@ -136,7 +137,7 @@ class EditingTest {
   void theTwinTakesTheMeasuresButKeepsWhatWasSetByHand() {
     width(Finger.R2, "11.4", "");
     type(Finger.L2, Quantity.APEX_THICKNESS, "1.5", "");
-    editor.copyToTwin(set, Finger.R2, "");
+    editor.make(set, Change.copyToTwin(Finger.R2, ""));
     assertThat(stored(Finger.L2)).isEqualTo("11.4");
     assertThat(reader.planned(set).of(Finger.L2).build().profile().apexThickness()).isEqualTo(1.5);
   }
@@ -144,7 +145,8 @@ class EditingTest {
   @Test
   void whatIsNotThereIsSaid() {
     assertThatThrownBy(() -> reader.planned(987654)).isInstanceOf(NotFound.class);
-    assertThatThrownBy(() -> editor.chooseMethod(987654, Finger.L1, java.util.Optional.empty()))
+    assertThatThrownBy(
+            () -> editor.make(987654, Change.method(Finger.L1, java.util.Optional.empty())))
         .isInstanceOf(NotFound.class);
   }
 }

@@ -17,11 +17,11 @@ import java.util.zip.ZipEntry;
 import java.util.zip.ZipInputStream;
 import javax.xml.parsers.DocumentBuilderFactory;
 import ongle.app.SalonTest;
+import ongle.app.editing.Change;
 import ongle.app.editing.SetEditor;
 import ongle.app.history.SetHistory;
 import ongle.app.planning.SetReader;
 import ongle.core.nail.Finger;
-import ongle.core.nail.PlateCondition;
 import ongle.core.nail.Quantity;
 import ongle.core.nail.SkinState;
 import ongle.core.plan.NailPlan;
@@ -77,7 +77,7 @@ class StructurePagesTest {
   void everyChoiceIsTakenBackStepByStepAndDoneAgain() throws Exception {
     double before = plan(Finger.R2).build().profile().apexThickness();
     text(post(AT + "/R2/APEX_THICKNESS").param("value", "1.7"));
-    editor.placeApex(SET, ApexSchool.STRESS_LINE);
+    editor.make(SET, Change.apex(ApexSchool.STRESS_LINE));
     assertThat(standing().undo().orElseThrow()).contains("stress line");
     history.undo(SET);
     assertThat(plan(Finger.R2).build().profile().apexThickness()).isEqualTo(1.7);
@@ -130,12 +130,12 @@ class StructurePagesTest {
   }
 
   @Test
-  void aRemedyIsDoneByItsWordsAndAStaleOneRefused() throws Exception {
+  void aRemedyIsDoneByItsCodeAndAStaleOneRefused() throws Exception {
     String weak = text(post(AT + "/R4/EXTENSION").param("value", "25"));
     assertThat(weak).contains("Not advised as planned").contains("What would help");
-    Matcher first = Pattern.compile("Do it: ([^\"]+)\"").matcher(weak);
+    Matcher first = Pattern.compile("what&quot;:&quot;([^&]+)&quot;").matcher(weak);
     assertThat(first.find()).isTrue();
-    assertThat(text(post(AT + "/R4/remedy/0").param("what", "Shorten it to 99.9 mm")))
+    assertThat(text(post(AT + "/R4/remedy/0").param("what", "shorten-9990")))
         .contains("Not saved")
         .contains("Not advised as planned");
     assertThat(text(post(AT + "/R4/remedy/0").param("what", first.group(1))))
@@ -205,10 +205,10 @@ class StructurePagesTest {
   @Test
   void whatIsNotThereIsNotFound() throws Exception {
     assertThat(ask(get(AT + "?look=sideways")).getStatus()).isEqualTo(404);
-    editor.look(SET, Finger.R1, PlateCondition.SOUND, SkinState.SORE);
+    editor.make(SET, Change.skin(Finger.R1, SkinState.SORE));
     assertThat(ask(get(AT + "/R1/mesh.json")).getStatus()).as("left alone").isEqualTo(404);
     assertThat(text(get(AT + "?finger=R1"))).contains("This finger is left alone today");
-    editor.look(SET, Finger.R1, PlateCondition.SOUND, SkinState.INTACT);
+    editor.make(SET, Change.skin(Finger.R1, SkinState.INTACT));
     assertThat(text(get(AT + "/R2/show").param("look", "weeks").param("day", "5000")))
         .contains("day 63");
   }

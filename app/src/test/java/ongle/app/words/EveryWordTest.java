@@ -203,7 +203,8 @@ class EveryWordTest {
     for (Path source : files(CORE.resolve("java"), ".java")) {
       String java =
           withoutComments(Files.readString(source))
-              .replaceAll("(?s)(throw new|requireNonNull|super\\(|Optional\\.of\\(\\s*new)[^;]*;", ";");
+              .replaceAll(
+                  "(?s)(throw new|requireNonNull|super\\(|Optional\\.of\\(\\s*new)[^;]*;", ";");
       Matcher literal = LITERAL.matcher(java);
       while (literal.find()) {
         if (literal.group(1).matches(".*[a-z]{2,} [a-z]{2,}.*|[A-Z][a-z]+ .*")) {

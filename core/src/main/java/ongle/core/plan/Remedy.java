@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.function.DoubleFunction;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import ongle.core.Code;
 import ongle.core.fitting.BuildWay;
@@ -45,29 +46,72 @@ public record Remedy(
     return build.profile().extension();
   }
 
+  /** What tells it from every other remedy for this nail. */
+  public String code() {
+    return changes.stream().map(Change::code).collect(Collectors.joining("+"));
+  }
+
   /** What can be done about it. */
-  public sealed interface Change extends Code {}
+  public sealed interface Change extends Code {
+    /** What tells it from every other change, with its figure. */
+    String code();
+  }
 
   /** A thicker apex, where it was set too thin by hand; mm. */
-  public record Thicken(double thickness) implements Change {}
+  public record Thicken(double thickness) implements Change {
+    @Override
+    public String code() {
+      return "thicken-" + Math.round(100 * thickness);
+    }
+  }
 
   /** Every step of the preparation. */
-  public record PrepareFully() implements Change {}
+  public record PrepareFully() implements Change {
+    @Override
+    public String code() {
+      return "prepare";
+    }
+  }
 
   /** A shorter extension, mm. */
-  public record Shorten(double extension) implements Change {}
+  public record Shorten(double extension) implements Change {
+    @Override
+    public String code() {
+      return "shorten-" + Math.round(100 * extension);
+    }
+  }
 
   /** A deeper barrel at the free edge, percent of its width. */
-  public record DeepenBarrel(double percent) implements Change {}
+  public record DeepenBarrel(double percent) implements Change {
+    @Override
+    public String code() {
+      return "deepen-" + Math.round(percent);
+    }
+  }
 
   /** Another product for the set. */
-  public record OtherProduct(Product product) implements Change {}
+  public record OtherProduct(Product product) implements Change {
+    @Override
+    public String code() {
+      return "product-" + product.code();
+    }
+  }
 
   /** The infill after fewer days. */
-  public record SoonerInfill(int days) implements Change {}
+  public record SoonerInfill(int days) implements Change {
+    @Override
+    public String code() {
+      return "infill-" + days;
+    }
+  }
 
   /** Another shape for the set. */
-  public record OtherShape(NailShape shape) implements Change {}
+  public record OtherShape(NailShape shape) implements Change {
+    @Override
+    public String code() {
+      return "shape-" + shape.code();
+    }
+  }
 
   private static final double TENTH = 0.1;
   private static final double MAX_BARREL = 50;
