@@ -47,6 +47,6 @@ record Noted(Event event, String title, String where, String remark) {
     }
     return past.offWindow()
         ? Words.say("bench.outside-its-time")
-        : past.took() ? Words.say("bench.took-longer") : "";
+        : past.overran() ? Words.say("bench.took-longer") : "";
   }
 }

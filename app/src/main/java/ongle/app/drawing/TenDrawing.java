@@ -1,7 +1,6 @@
 package ongle.app.drawing;
 
 import java.util.Arrays;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import ongle.app.drawing.Scene.Point;
@@ -14,6 +13,7 @@ import ongle.core.nail.Nail;
 import ongle.core.nail.Quantity;
 import ongle.core.nail.Seat;
 import ongle.core.plan.NailPlan;
+import ongle.core.plan.SetPlan;
 
 /** The ten: each in a cell of the strip, all at one scale, and both hands together. */
 public final class TenDrawing {
@@ -143,15 +143,10 @@ public final class TenDrawing {
   }
 
   /** Both hands, every nail by how far it is from giving; the weakest is marked. */
-  public static Scene margins(List<NailPlan> plans, Seat seat, Finger chosen) {
-    Finger weakest =
-        plans.stream()
-            .filter(plan -> !plan.stopped())
-            .min(Comparator.comparingDouble(plan -> plan.endurance().shortest().ofAim()))
-            .map(plan -> plan.nail().finger())
-            .orElse(null);
+  public static Scene margins(SetPlan set, Seat seat, Finger chosen) {
+    Finger weakest = set.weakest().map(plan -> plan.nail().finger()).orElse(null);
     return hands(
-        plans,
+        set.nails(),
         seat,
         Words.say("drawing.margins"),
         Words.say("drawing.margins.about"),
@@ -159,7 +154,7 @@ public final class TenDrawing {
           if (plan.stopped()) {
             return "";
           }
-          double ofAim = plan.endurance().shortest().ofAim();
+          double ofAim = plan.endurance().governing().ofAim();
           scene.closed(
               "load " + MarginBand.of(ofAim).css(), nail.extension(plan.build().outline()));
           if (plan.nail().finger() == chosen) {

@@ -66,7 +66,7 @@ public record Findings(
         "wished",
         interval.plan().wearing().days(),
         "weakest",
-        StructureWords.weakest(interval.whole() ? endurance.weakest() : endurance.shortest()));
+        StructureWords.weakest(interval.whole() ? endurance.weakest() : endurance.governing()));
   }
 
   private static List<String> why(NailPlan plan, List<Neighbour> neighbours) {

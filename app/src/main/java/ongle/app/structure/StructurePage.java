@@ -175,8 +175,7 @@ class StructurePage {
         model.addAttribute("barrelFrom", StructureWords.barrelFrom(plan));
       }
       case TEN -> {
-        model.addAttribute(
-            "scene", TenDrawing.margins(planned.plan().nails(), seat, plan.nail().finger()));
+        model.addAttribute("scene", TenDrawing.margins(planned.plan(), seat, plan.nail().finger()));
         model.addAttribute("weakest", planned.plan().weakest().orElse(null));
         model.addAttribute(
             "others",

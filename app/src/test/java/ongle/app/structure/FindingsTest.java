@@ -174,7 +174,7 @@ class FindingsTest {
     assertThat(graph.description()).contains("due on day " + outlook.due().day());
     assertThat(PinchDrawing.of(nail).description()).contains("wide", "deep");
     assertThat(PinchDrawing.guide(nail).svg()).contains("R ").doesNotContain("NaN");
-    Scene ten = TenDrawing.margins(plan.nails(), Seat.OPPOSITE, Finger.R3);
+    Scene ten = TenDrawing.margins(plan, Seat.OPPOSITE, Finger.R3);
     assertThat(ten.svg()).contains("weakest", "load room-");
   }
 }

@@ -46,7 +46,7 @@ public final class Guide {
    * @param began when it was begun
    * @param ends when it ended, or will end by itself
    * @param skipped why it was left out; empty when it was done
-   * @param took longer than planned by so much that it is worth knowing
+   * @param overran longer than planned by so much that it is worth knowing
    * @param offWindow whether it was begun outside the time the product gave it
    * @param with the lots it was done with, as noted; empty for none
    */
@@ -55,7 +55,7 @@ public final class Guide {
       Instant began,
       Instant ends,
       Optional<String> skipped,
-      boolean took,
+      boolean overran,
       boolean offWindow,
       String with) {
     /** Whether it is still going on by itself. */

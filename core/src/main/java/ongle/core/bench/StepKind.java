@@ -4,8 +4,8 @@ import java.util.Optional;
 import ongle.core.wear.PrepStep;
 
 /**
- * Every kind of step there is, with what to say about it. Times are usual ones of our own, for a
- * technician who knows the work.
+ * Every kind of step there is. Seconds are usual ones of our own, for a technician who knows the
+ * work.
  */
 public enum StepKind {
   SANITISE(Phase.PREPARE, Scope.SET, 60),

@@ -50,7 +50,7 @@ public record Interval(int wished, List<OfFinger> fingers) {
           holds,
           early ? Math.min(holds, outlook.due().day()) : outlook.due().day(),
           early
-              ? Optional.of(outlook.on(holds + 1).margins().shortest().cause())
+              ? Optional.of(outlook.on(holds + 1).margins().governing().cause())
               : outlook.due().cause());
     }
   }

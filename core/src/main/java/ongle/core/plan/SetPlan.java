@@ -30,7 +30,7 @@ public record SetPlan(SetWish wish, List<NailPlan> nails, KitRanking kits, doubl
   /** The nail that falls shortest of an aim; empty when none is built. */
   public Optional<NailPlan> weakest() {
     return built().stream()
-        .min(Comparator.comparingDouble(plan -> plan.endurance().shortest().ofAim()));
+        .min(Comparator.comparingDouble(plan -> plan.endurance().governing().ofAim()));
   }
 
   /** Share of the plate the apexes would lie at after the computed school. */

@@ -103,13 +103,13 @@ public final class ApexSolver {
   static Apex thinnest(
       DoubleFunction<Endurance> asked, double at, double from, double to, Set<FailureMode> causes) {
     double weak = from;
-    Margins.Margin min = shortest(asked, weak, causes);
+    Margins.Margin min = governing(asked, weak, causes);
     if (min.ofAim() >= 1) {
       return new Apex(at, from, true, Optional.empty());
     }
     double marginWeak = min.ofAim();
     double strong = to;
-    Margins.Margin max = shortest(asked, strong, causes);
+    Margins.Margin max = governing(asked, strong, causes);
     double marginStrong = max.ofAim();
     if (marginStrong < 1) {
       return nearest(asked, at, from, to, causes);
@@ -124,15 +124,15 @@ public final class ApexSolver {
           (1 - Math.sqrt(marginWeak)) / (Math.sqrt(marginStrong) - Math.sqrt(marginWeak));
       double guess = weak + share * (strong - weak) + (held ? -TOLERANCE : TOLERANCE) / 3;
       double tried = Math.max(weak + TOLERANCE / 4, Math.min(strong - TOLERANCE / 4, guess));
-      Margins.Margin shortest = shortest(asked, tried, causes);
-      held = shortest.ofAim() >= 1;
+      Margins.Margin governing = governing(asked, tried, causes);
+      held = governing.ofAim() >= 1;
       if (held) {
         strong = tried;
-        marginStrong = shortest.ofAim();
+        marginStrong = governing.ofAim();
       } else {
         weak = tried;
-        marginWeak = shortest.ofAim();
-        binding = shortest.cause();
+        marginWeak = governing.ofAim();
+        binding = governing.cause();
       }
     }
     return new Apex(at, strong, true, Optional.of(binding));
@@ -144,16 +144,16 @@ public final class ApexSolver {
     double reached = 0;
     for (int i = 0; i <= TRIED; i++) {
       double thickness = from + (to - from) * i / TRIED;
-      Margins.Margin shortest = shortest(asked, thickness, causes);
-      if (shortest.ofAim() > reached) {
-        reached = shortest.ofAim();
-        best = new Apex(at, thickness, reached >= 1, Optional.of(shortest.cause()));
+      Margins.Margin governing = governing(asked, thickness, causes);
+      if (governing.ofAim() > reached) {
+        reached = governing.ofAim();
+        best = new Apex(at, thickness, reached >= 1, Optional.of(governing.cause()));
       }
     }
     return Objects.requireNonNull(best, "no margin above 0 at " + at);
   }
 
-  private static Margins.Margin shortest(
+  private static Margins.Margin governing(
       DoubleFunction<Endurance> asked, double thickness, Set<FailureMode> causes) {
     Endurance endurance = asked.apply(thickness);
     return causes.stream()

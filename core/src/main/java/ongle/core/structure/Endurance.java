@@ -39,9 +39,9 @@ public record Endurance(Margins first, Margins last) {
   }
 
   /** What falls shortest of its aim over the whole wear. */
-  public Margins.Margin shortest() {
+  public Margins.Margin governing() {
     return lesser(
-        first.shortest(), last.shortest(), Comparator.comparingDouble(Margins.Margin::ofAim));
+        first.governing(), last.governing(), Comparator.comparingDouble(Margins.Margin::ofAim));
   }
 
   private static Margins.Margin lesser(

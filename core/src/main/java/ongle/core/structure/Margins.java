@@ -63,7 +63,7 @@ public record Margins(
   }
 
   /** What falls shortest of its aim. */
-  public Margin shortest() {
+  public Margin governing() {
     return all().stream().min(Comparator.comparingDouble(Margin::ofAim)).orElseThrow();
   }
 

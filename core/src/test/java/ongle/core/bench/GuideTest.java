@@ -145,7 +145,7 @@ class GuideTest {
 
     assertThat(guide.finish(late)).isAfter(planned.plusSeconds(500));
     events.add(guide.done(guide.current().orElseThrow().id(), late).event().orElseThrow());
-    assertThat(guide().past().get(0).took()).isTrue();
+    assertThat(guide().past().get(0).overran()).isTrue();
     assertThat(guide().finish(late)).isAfter(planned.plusSeconds(500));
   }
 
@@ -160,7 +160,7 @@ class GuideTest {
     events.add(
         guide.done(guide.current().orElseThrow().id(), now.plusSeconds(660)).event().orElseThrow());
 
-    assertThat(guide().past().get(0).took()).isFalse();
+    assertThat(guide().past().get(0).overran()).isFalse();
     assertThat(guide().pausedFor(now)).isEqualTo(Duration.ofSeconds(600));
   }
 

@@ -162,7 +162,7 @@ class RemedyTest {
         wish(Product.HARD_GEL).with(new Wearing(21, Set.of(PrepStep.values()), Growth.USUAL));
     SetPlan set = plan(careless, Map.of(Quantity.EXTENSION, 8.0), Nails.plain());
     NailPlan plan = only(set);
-    assertThat(plan.endurance().shortest().cause()).isEqualTo(FailureMode.LIFT);
+    assertThat(plan.endurance().governing().cause()).isEqualTo(FailureMode.LIFT);
     assertThat(remedies(set))
         .extracting(remedy -> (Object) remedy.changes().get(0).getClass())
         .contains(Remedy.PrepareFully.class);
