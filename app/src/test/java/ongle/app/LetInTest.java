@@ -17,12 +17,10 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import org.springframework.beans.factory.annotation.Autowired;
-import org.springframework.test.annotation.DirtiesContext;
 import org.springframework.test.web.servlet.MockMvc;
 
 /** Who is let in, and what of what they send. */
 @SalonTest
-@DirtiesContext
 class LetInTest {
   @Autowired private MockMvc mvc;
 

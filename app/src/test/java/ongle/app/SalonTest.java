@@ -6,11 +6,10 @@ import java.lang.annotation.RetentionPolicy;
 import java.lang.annotation.Target;
 import org.springframework.boot.test.context.SpringBootTest;
 import org.springframework.boot.webmvc.test.autoconfigure.AutoConfigureMockMvc;
+import org.springframework.test.context.TestExecutionListeners;
 
 /**
- * The whole application over a database in memory, asked without a network. Tests that begin
- * appointments or take from the shelf leave the salon to nobody after them ({@code
- * DirtiesContext}).
+ * The whole application over a database in memory, asked without a network; fresh for each test.
  */
 @Target(ElementType.TYPE)
 @Retention(RetentionPolicy.RUNTIME)
@@ -22,4 +21,7 @@ import org.springframework.boot.webmvc.test.autoconfigure.AutoConfigureMockMvc;
       "ongle.now=2026-03-10T10:35"
     })
 @AutoConfigureMockMvc
+@TestExecutionListeners(
+    listeners = FreshSalon.class,
+    mergeMode = TestExecutionListeners.MergeMode.MERGE_WITH_DEFAULTS)
 public @interface SalonTest {}

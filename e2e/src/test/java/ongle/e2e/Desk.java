@@ -3,6 +3,8 @@ package ongle.e2e;
 import java.time.Duration;
 import java.util.List;
 import java.util.function.Function;
+import java.util.logging.Level;
+import java.util.logging.Logger;
 import org.openqa.selenium.By;
 import org.openqa.selenium.Dimension;
 import org.openqa.selenium.JavascriptExecutor;
@@ -24,6 +26,13 @@ final class Desk implements AutoCloseable {
   private static final Duration PATIENCE = Duration.ofSeconds(20);
 
   private static final Duration LOOKS_AGAIN = Duration.ofMillis(40);
+
+  /** It warns of every chromium newer than itself; the protocol it misses is not used here. */
+  private static final Logger SELENIUM = Logger.getLogger("org.openqa.selenium");
+
+  static {
+    SELENIUM.setLevel(Level.SEVERE);
+  }
 
   private final ChromeDriver driver;
   private final Salon salon;

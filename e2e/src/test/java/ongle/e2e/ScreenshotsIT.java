@@ -23,7 +23,6 @@ class ScreenshotsIT {
       shootPicture(salon, desk, folder);
       shoot(desk, "/clients/8/hands", "hands", folder);
       shoot(desk, "/sets/3/fit?finger=R3", "fit", folder);
-      shoot(desk, "/sets/8/fit/list?finger=R3", "list", folder);
       shoot(desk, "/kits/6", "kit", folder);
       shoot(desk, "/salon", "salon", folder);
       shoot(desk, "/shelf", "shelf", folder);
@@ -40,9 +39,12 @@ class ScreenshotsIT {
       shoot(desk, "/sets/1/sheet", "sheet", folder);
       desk.size(1280, 800);
       desk.open("/sets/3/structure?finger=L1");
+      desk.click("[data-look=language]");
+      desk.until(d -> "de".equals(d.find("html").getDomAttribute("lang")));
+      shoot(desk, "/sets/3/bench?look=STEPS", "bench-german", folder);
       desk.click("[data-look=theme]");
       desk.until(d -> "dark".equals(d.find("html").getDomAttribute("data-theme")));
-      shoot(desk, "/sets/3/structure?finger=L1", "structure-dark", folder);
+      shoot(desk, "/sets/3/structure?finger=L1", "structure-dark-german", folder);
     }
   }
 

@@ -92,8 +92,7 @@ public final class FitDrawing {
     Nail nail = plan.nail();
     Scene.Builder scene = new Scene.Builder(1.05);
     NailFromAbove view = new NailFromAbove(nail, 0, 0, 90);
-    scene.closed("skin", view.fingertip(3));
-    scene.closed("plate", view.plate());
+    view.drawNatural(scene, 3);
     double half = fit.tip().width() / 2 - fit.filePerSide();
     double well = fit.tip().wellLength() - fit.wellCutBack();
     double stop = nail.freeEdge();

@@ -29,7 +29,7 @@ public final class FormDrawing {
     Form form = fit.form();
     Scene.Builder scene = new Scene.Builder(TYPE);
     NailFromAbove view = new NailFromAbove(nail, 0, 0, 90);
-    scene.closed("skin", view.fingertip(3));
+    scene.open("skin", view.fingertip(3));
     double half = Math.min(form.sheetWidth() / 2, nail.width() / 2 + BESIDE);
     double buildTo = form.distanceOf(fit.buildToMark());
     double end = Math.max(buildTo, plan.extension() + fit.closeBeyond().orElse(0)) + 2;

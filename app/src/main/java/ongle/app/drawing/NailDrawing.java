@@ -144,9 +144,8 @@ public final class NailDrawing {
       double half = nail.width() / 2;
       NailFromAbove built = new NailFromAbove(nail, nail.plateLength(), middle, 0);
       NailFromAbove finger = new NailFromAbove(grownOut(), stress, middle, 0);
-      scene.closed("skin", finger.fingertip(BEHIND));
-      scene.closed("plate", finger.plate());
-      scene.closed("product", built.extension(build.outline()));
+      finger.drawNatural(scene, BEHIND);
+      built.drawExtension(scene, build.outline());
       scene.closed("product-over-plate", productOnPlate(middle));
       shown
           .ghost()

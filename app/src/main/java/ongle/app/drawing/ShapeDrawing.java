@@ -15,7 +15,7 @@ public final class ShapeDrawing {
     Scene.Builder scene = new Scene.Builder(2);
     NailFromAbove view = new NailFromAbove(nail, 0, 0, 90);
     scene.closed("plate", view.plate());
-    scene.closed("product", view.extension(outline));
+    view.drawExtension(scene, outline);
     double half = nail.width() / 2 + 0.8;
     return scene.build(
         -half,

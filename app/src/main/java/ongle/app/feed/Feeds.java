@@ -100,6 +100,14 @@ public class Feeds {
       }
     }
 
+    void end() {
+      try {
+        emitter.complete();
+      } catch (IllegalStateException endedByTheServerAlready) {
+        // A browser that left at this very moment: nothing is left to end.
+      }
+    }
+
     private synchronized SseEventBuilder next() {
       SseEventBuilder next = waiting.poll();
       writing = next != null;
@@ -130,10 +138,10 @@ public class Feeds {
       feeds.put(desk, feed);
     }
     if (before != null) {
-      before.emitter.complete();
+      before.end();
     }
     if (oldest != null) {
-      oldest.emitter.complete();
+      oldest.end();
       tellGone(oldest.desk);
     }
     feed.send(SseEmitter.event().comment("listening"));
@@ -183,7 +191,7 @@ public class Feeds {
 
   private void close(Feed feed) {
     forget(feed);
-    feed.emitter.complete();
+    feed.end();
   }
 
   private void forget(Feed feed) {

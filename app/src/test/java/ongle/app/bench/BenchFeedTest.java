@@ -11,12 +11,10 @@ import ongle.app.feed.Feeds;
 import ongle.core.bench.Guide;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
-import org.springframework.test.annotation.DirtiesContext;
 import org.springframework.test.context.bean.override.mockito.MockitoSpyBean;
 
 /** Every screen of an appointment hears of what another one pressed, and of nothing else. */
 @SalonTest
-@DirtiesContext
 class BenchFeedTest {
   @Autowired private BenchDesk bench;
   @MockitoSpyBean private Feeds feeds;

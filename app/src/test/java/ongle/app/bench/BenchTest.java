@@ -30,11 +30,9 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import org.springframework.beans.factory.annotation.Autowired;
-import org.springframework.test.annotation.DirtiesContext;
 import org.springframework.test.web.servlet.MockMvc;
 
 @SalonTest
-@DirtiesContext
 class BenchTest {
   @Autowired private MockMvc mvc;
   @Autowired private BenchDesk bench;

@@ -22,13 +22,11 @@ import ongle.core.wear.PrepStep;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
-import org.springframework.test.annotation.DirtiesContext;
 import org.springframework.test.web.servlet.MockMvc;
 import org.springframework.test.web.servlet.ResultActions;
 
 /** What the desk shows, answer by answer. */
 @SalonTest
-@DirtiesContext
 class GuidePagesTest {
   private static final long SET = 4;
 

@@ -19,7 +19,6 @@ import ongle.app.SalonTest;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.mock.web.MockHttpServletResponse;
-import org.springframework.test.annotation.DirtiesContext;
 import org.springframework.test.web.servlet.MockMvc;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
@@ -29,7 +28,6 @@ import tools.jackson.databind.json.JsonMapper;
  * plan is meant to change, write them anew with {@code -Dongle.golden=write} and read what changed.
  */
 @SalonTest
-@DirtiesContext(classMode = DirtiesContext.ClassMode.BEFORE_CLASS)
 class GoldenPlanTest {
   private static final Path KEPT =
       Path.of("src", "test", "resources", "golden", "demo-sets.txt.gz");

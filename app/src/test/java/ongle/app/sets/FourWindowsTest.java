@@ -23,13 +23,11 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.jdbc.core.JdbcTemplate;
-import org.springframework.test.annotation.DirtiesContext;
 import org.springframework.test.web.servlet.MockMvc;
 import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
 
 /** Several windows at once: nothing lost, nothing refused that was no conflict, nothing doubled. */
 @SalonTest
-@DirtiesContext
 class FourWindowsTest {
   private static final long SET = 5;
   private static final int EDITS = 250;
