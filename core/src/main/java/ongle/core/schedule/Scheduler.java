@@ -6,7 +6,6 @@ import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.function.ToIntFunction;
-import ongle.core.Memo;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -17,11 +16,6 @@ import org.jspecify.annotations.Nullable;
  * (or as late as its successor's window and the lamp ask), the shortest schedule is among them.
  */
 public final class Scheduler {
-  /** Each press asks once more for what the press before it ended with. */
-  private static final Memo<Question, Schedule> KNOWN = new Memo<>(500);
-
-  private record Question(Hands hands, Optional<String> first) {}
-
   /** Labels kept at a point; past that the schedule may no longer be the shortest. */
   private static final int MAX_LABELS = 24;
 
@@ -135,10 +129,6 @@ public final class Scheduler {
   }
 
   private static Schedule quick(Hands hands, Optional<String> first) {
-    return KNOWN.of(new Question(hands, first), () -> searched(hands, first));
-  }
-
-  private static Schedule searched(Hands hands, Optional<String> first) {
     for (boolean strict : new boolean[] {true, false}) {
       Scheduler scheduler = new Scheduler(hands, strict);
       scheduler.first = first;

@@ -3,7 +3,7 @@
  *
  * <p>Read first: {@link ongle.core.schedule.Scheduler}.
  *
- * <p>May know: what all share, nothing of the other packages.
+ * <p>May know: nothing of the other packages.
  */
 @org.jspecify.annotations.NullMarked
 package ongle.core.schedule;

@@ -1,4 +1,4 @@
-package ongle.core;
+package ongle.core.plan;
 
 import java.util.LinkedHashMap;
 import java.util.Map;
@@ -9,13 +9,13 @@ import java.util.function.Supplier;
  * remembering changes nothing but the time it takes: an edit of one nail leaves nine as they were.
  * The question asked longest ago is forgotten first; any number of threads may ask.
  */
-public final class Memo<Q, A> {
+final class Memo<Q, A> {
   private final Map<Q, A> known;
 
   /**
-   * @param max answers kept
+   * @param most answers kept
    */
-  public Memo(int max) {
+  Memo(int max) {
     known =
         new LinkedHashMap<>(16, 0.75f, true) {
           private static final long serialVersionUID = 1;
@@ -27,7 +27,7 @@ public final class Memo<Q, A> {
         };
   }
 
-  public A of(Q question, Supplier<A> workOut) {
+  A of(Q question, Supplier<A> workOut) {
     synchronized (known) {
       A answer = known.get(question);
       if (answer != null) {
