@@ -50,21 +50,23 @@
   const mark = (name, at) => send('mark', { name, x: at.x.toFixed(2), y: at.y.toFixed(2) });
 
   // Keys may come faster than answers: each adds to the last place asked for, not to the one answered,
-  // and only the last place is sent.
-  let nudged = null;
+  // and only the last place of each mark is sent.
+  const nudged = new Map();
   let nudging = false;
 
   async function nudge(name, at) {
-    nudged = { name, at };
+    nudged.set(name, at);
     if (nudging) return;
     nudging = true;
-    let sent = null;
-    while (nudged !== sent) {
-      sent = nudged;
-      await mark(sent.name, sent.at);
+    try {
+      while (nudged.size) {
+        const [next, to] = nudged.entries().next().value;
+        await mark(next, to);
+        if (nudged.get(next) === to) nudged.delete(next);
+      }
+    } finally {
+      nudging = false;
     }
-    nudging = false;
-    nudged = null;
   }
 
   // --- pointer -----------------------------------------------------------------------------------
@@ -113,7 +115,7 @@
       event.preventDefault();
       const far = event.shiftKey ? 10 : 1;
       const { name } = own.dataset;
-      const from = nudged?.name === name ? nudged.at : { x: Number(own.dataset.x), y: Number(own.dataset.y) };
+      const from = nudged.get(name) ?? { x: Number(own.dataset.x), y: Number(own.dataset.y) };
       const at = { x: from.x + step[0] * far, y: from.y + step[1] * far };
       own.setAttribute('transform', `translate(${at.x} ${at.y})`);
       magnify(at);

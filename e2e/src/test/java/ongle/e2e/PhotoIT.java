@@ -102,7 +102,7 @@ class PhotoIT extends AtTheDesk {
             "R1_CUTICLE")) {
       nudge(name, truth.get(name), truth);
     }
-    assertThat(desk.text("#marking")).contains("tilted by " + tilt + "°");
+    desk.untilText("#marking", "tilted by " + tilt + "°");
     String[] figures = desk.text("#marking [aria-pressed=true]").split("\\n");
     assertThat(millimetres(figures, "width")).isCloseTo(13.8, within(0.02 * 13.8));
     assertThat(millimetres(figures, "plate length")).isCloseTo(13.4, within(0.02 * 13.4));
@@ -129,12 +129,12 @@ class PhotoIT extends AtTheDesk {
         desk.keys(key);
       }
     }
-    desk.until(
-        d ->
-            Math.abs(
-                    Double.parseDouble(d.find("#mark-" + mark).getDomAttribute("data-x"))
-                        - to.get(0).doubleValue())
-                < 1);
+    desk.until(d -> isAt(d, mark, "x", to.get(0)) && isAt(d, mark, "y", to.get(1)));
+  }
+
+  private static boolean isAt(Desk d, String mark, String axis, Number goal) {
+    double at = Double.parseDouble(d.find("#mark-" + mark).getDomAttribute("data-" + axis));
+    return Math.abs(at - goal.doubleValue()) < 1;
   }
 
   private static String nearest(List<Number> to) {
