@@ -18,7 +18,7 @@ public sealed interface LampRefusal extends Code {
    * No time makes up for what it has lost.
    *
    * @param percent of its original output
-   * @param least percent below which it is refused
+   * @param min percent below which it is refused
    */
   record WornOut(String lamp, int percent, int min) implements LampRefusal {}
 }

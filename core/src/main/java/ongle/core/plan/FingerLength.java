@@ -9,7 +9,7 @@ import ongle.core.nail.Finger;
  * @param asked what would be built if plate and product carried anything, mm beyond the stress line
  * @param built what is built, mm beyond the stress line
  * @param advisable the longest that carries to the last day of the wished interval, mm
- * @param least never built shorter than this, whatever limits it: a bitten fingertip's cover, mm
+ * @param min never built shorter than this, whatever limits it: a bitten fingertip's cover, mm
  * @param set by what the length is what it is
  * @param setBy the finger that decided: this one, its twin or a neighbour
  */

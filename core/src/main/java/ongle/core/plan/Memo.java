@@ -13,7 +13,7 @@ final class Memo<Q, A> {
   private final Map<Q, A> known;
 
   /**
-   * @param most answers kept
+   * @param max answers kept
    */
   Memo(int max) {
     known =

@@ -26,8 +26,8 @@ public record Job(
   /**
    * When a job may begin, counted from the end of the one before it on the same hand.
    *
-   * @param least s, 0 or more
-   * @param most s, not below least
+   * @param min s, 0 or more
+   * @param max s, not below min
    */
   public record Window(int min, int max) {
     /** Any time. */

@@ -6,7 +6,7 @@ package ongle.core.structure;
  *
  * @param none thickness without any extension, mm, positive
  * @param perMillimetre more for each millimetre of extension, 0 or more
- * @param most never more than this, mm
+ * @param max never more than this, mm
  */
 public record ApexFloor(double none, double perMillimetre, double max) {
   public static final ApexFloor USUAL = new ApexFloor(0.50, 0.07, 1.5);
