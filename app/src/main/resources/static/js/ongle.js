@@ -35,7 +35,7 @@
   // Changes the server did not take, by what they were made with. They stay on the page, are sent again
   // when it was the server's moment, and go when a later change takes their place.
   const lost = new Map();
-  const pauses = [1, 2, 4, 8, 15, 30];
+  const pauses = [1, 2, 4, 5];
   let tries = 0;
   let timer = null;
 

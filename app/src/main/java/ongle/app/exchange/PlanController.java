@@ -3,7 +3,6 @@ package ongle.app.exchange;
 import jakarta.servlet.http.HttpServletRequest;
 import java.io.IOException;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import ongle.app.kits.KitCatalogue;
 import ongle.app.planning.PlannedSet;
@@ -24,42 +23,48 @@ import org.springframework.web.bind.annotation.RestController;
 import tools.jackson.core.JacksonException;
 import tools.jackson.core.TokenStreamLocation;
 import tools.jackson.databind.JsonNode;
-import tools.jackson.databind.json.JsonMapper;
 
 /** The plan service: a set file in, its plan out, nothing stored. And any set as a set file. */
 @RestController
 class PlanController {
+  private static final String UNUSABLE = "Some fields of the set file cannot be used.";
+
   private final KitCatalogue kits;
   private final VisitPlanner visits;
   private final Products products;
-  private final JsonMapper json;
+  private final SetSchema schema;
 
-  PlanController(KitCatalogue kits, VisitPlanner visits, Products products, JsonMapper json) {
-    this.products = products;
+  PlanController(KitCatalogue kits, VisitPlanner visits, Products products, SetSchema schema) {
     this.kits = kits;
     this.visits = visits;
-    this.json = json;
+    this.products = products;
+    this.schema = schema;
   }
 
   @PostMapping(path = "/api/plan", produces = MediaType.APPLICATION_JSON_VALUE)
   ResponseEntity<?> plan(HttpServletRequest request) throws IOException {
     JsonNode file;
     try {
-      file = json.readTree(request.getInputStream().readAllBytes());
+      file = FileJson.FILE.readTree(request.getInputStream().readAllBytes());
     } catch (JacksonException e) {
-      return problem(HttpStatus.BAD_REQUEST, notJson(e), List.of());
+      return problem(notJson(e), List.of());
     }
-    SetFileReader set = new SetFileReader(kits);
-    Optional<SetFileReader.Request> wanted = set.read(file);
+    List<Fault> faults = schema.faults(file);
+    if (!faults.isEmpty()) {
+      return problem(UNUSABLE, faults);
+    }
+    SetFileReader reader = new SetFileReader(kits);
+    Optional<SetFileReader.Request> wanted =
+        reader.read(FileJson.FILE.treeToValue(file, SetFile.class));
     if (wanted.isEmpty()) {
-      return problem(
-          HttpStatus.BAD_REQUEST, "Some fields of the set file cannot be used.", set.faults());
+      return problem(UNUSABLE, reader.faults());
     }
     return ResponseEntity.ok(
-        PlanDocument.plan(
-            SetPlanner.plan(wanted.get().wish(), wanted.get().items()),
-            wanted.get().bench(),
-            products.all()));
+        FileJson.ANSWER.writeValueAsBytes(
+            PlanAnswer.of(
+                SetPlanner.plan(wanted.get().wish(), wanted.get().items()),
+                wanted.get().bench(),
+                products.all())));
   }
 
   /** Where it stops being JSON; the reader's own words name what nobody outside knows. */
@@ -72,22 +77,23 @@ class PlanController {
   }
 
   @GetMapping(path = "/sets/{id}/set.json", produces = MediaType.APPLICATION_JSON_VALUE)
-  ResponseEntity<Map<String, Object>> setFile(@PathVariable long id) {
+  ResponseEntity<byte[]> setFile(@PathVariable long id) {
     PlannedVisit visit = visits.of(id);
     PlannedSet planned = visit.planned();
     List<SetPlanner.Item> items = planned.plan().nails().stream().map(NailPlan::item).toList();
     return ResponseEntity.ok()
         .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"set-" + id + ".json\"")
-        .body(PlanDocument.setFile(planned.plan().wish(), items, visit.plan().wish()));
+        .body(
+            FileJson.FILE.writeValueAsBytes(
+                SetFileWriter.file(planned.plan().wish(), items, visit.plan().wish())));
   }
 
-  private static ResponseEntity<ProblemDetail> problem(
-      HttpStatus status, String detail, List<SetFileReader.Fault> faults) {
-    ProblemDetail problem = ProblemDetail.forStatusAndDetail(status, detail);
+  private static ResponseEntity<ProblemDetail> problem(String detail, List<Fault> faults) {
+    ProblemDetail problem = ProblemDetail.forStatusAndDetail(HttpStatus.BAD_REQUEST, detail);
     if (!faults.isEmpty()) {
       problem.setProperty("fields", faults);
     }
-    return ResponseEntity.status(status)
+    return ResponseEntity.badRequest()
         .contentType(MediaType.APPLICATION_PROBLEM_JSON)
         .body(problem);
   }

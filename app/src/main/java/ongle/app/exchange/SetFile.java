@@ -1,87 +1,195 @@
 package ongle.app.exchange;
 
-import java.util.LinkedHashMap;
+import com.fasterxml.jackson.annotation.JsonAnyGetter;
+import com.fasterxml.jackson.annotation.JsonAnySetter;
+import com.fasterxml.jackson.annotation.JsonFormat;
+import com.fasterxml.jackson.annotation.JsonFormat.Feature;
+import com.fasterxml.jackson.annotation.JsonSetter;
+import com.fasterxml.jackson.annotation.Nulls;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Set;
+import ongle.core.bench.Construction;
+import ongle.core.bench.CuticleTool;
+import ongle.core.bench.FilingRoutine;
+import ongle.core.bench.Finish;
+import ongle.core.bench.NailOrder;
+import ongle.core.bench.Primer;
+import ongle.core.bench.Rework;
+import ongle.core.bench.Softener;
+import ongle.core.bench.TipAttachment;
+import ongle.core.bench.Visit;
+import ongle.core.fitting.Barrel;
+import ongle.core.fitting.BuildWay;
+import ongle.core.fitting.FreeHandOrForms;
+import ongle.core.fitting.TipsOrForms;
+import ongle.core.nail.EarlierProduct;
+import ongle.core.nail.Finger;
+import ongle.core.nail.PlateFinding;
 import ongle.core.nail.Quantity;
+import ongle.core.nail.SkinState;
 import ongle.core.nail.Unit;
-import ongle.core.product.Product;
+import ongle.core.plan.Activity;
+import ongle.core.portion.Brush;
+import ongle.core.portion.Mix;
+import ongle.core.product.Handling;
+import ongle.core.shape.LengthWish;
+import ongle.core.shape.NailShape;
+import ongle.core.structure.ApexSchool;
+import ongle.core.structure.CrossThickness;
+import ongle.core.structure.UpperArch;
+import ongle.core.wear.PrepStep;
+import tools.jackson.databind.JsonNode;
 
-/** Names of the set file: every number carries its unit in its name. */
-final class SetFile {
-  /** Numbers a nail must have. */
-  static final List<Quantity> REQUIRED =
-      List.of(Quantity.WIDTH, Quantity.PLATE_LENGTH, Quantity.ARCH_DEPTH);
+/**
+ * A set file as it stands: every number has its unit in its name, what is null was left out. What
+ * may stand in each field says {@code docs/plan-service/set.schema.json}.
+ *
+ * @param product code of a usual product, or an {@link OwnProduct}
+ * @param kit code of a kit at hand, or an {@link OwnKit}
+ */
+record SetFile(
+    StyleWanted style,
+    LengthWanted length,
+    JsonNode product,
+    JsonNode kit,
+    TipsOrForms tipsOrForms,
+    FreeHandOrForms bitten,
+    Barrel barrel,
+    PlanningFigures figures,
+    WearerGiven wearer,
+    WearGiven wear,
+    BenchGiven bench,
+    List<NailGiven> nails) {
 
   private static final Map<Unit, String> SUFFIX =
       Map.of(Unit.MILLIMETRE, "Mm", Unit.DEGREE, "Deg", Unit.PERCENT, "Percent", Unit.DAY, "");
 
-  private SetFile() {}
-
   /** The quantity's name in the file, such as {@code plateLengthMm}. */
   static String name(Quantity quantity) {
-    return camel(quantity) + SUFFIX.get(quantity.unit());
-  }
-
-  /** A word in the file, such as {@code soft-square}. */
-  static String word(Enum<?> value) {
-    return value.name().toLowerCase(Locale.ROOT).replace('_', '-');
-  }
-
-  /** Four decimals; null for what has no finite value, such as the margin of an overlay. */
-  static Double rounded(double value) {
-    return Double.isFinite(value) ? Math.round(value * 1e4) / 1e4 : null;
-  }
-
-  static Map<String, Object> ordered(Object... namesAndValues) {
-    Map<String, Object> map = new LinkedHashMap<>();
-    for (int i = 0; i < namesAndValues.length; i += 2) {
-      map.put((String) namesAndValues[i], namesAndValues[i + 1]);
-    }
-    return map;
-  }
-
-  /** A usual product by its code, one of the salon's own with its figures. */
-  static Object product(Product product) {
-    if (Product.STANDARD.contains(product)) {
-      return product.code();
-    }
-    Map<String, Object> own =
-        ordered(
-            "label", product.label(),
-            "modulusMPa", rounded(product.modulus()),
-            "strengthMPa", rounded(product.strength()),
-            "densityGPerCm3", rounded(product.density()),
-            "shrinkage", rounded(product.shrinkage()),
-            "levelling", product.levelling(),
-            "handling", word(product.handling()),
-            "standsFree", product.standsFree(),
-            "soaksOff", product.soaksOff(),
-            "setsByItself", product.setsByItself());
-    product
-        .light()
-        .ifPresent(
-            light ->
-                own.put(
-                    "light",
-                    ordered(
-                        "clearReachMm", rounded(light.clearReach()),
-                        "pigmentedReachMm", rounded(light.pigmentedReach()),
-                        "fullDoseJPerCm2", rounded(light.fullDose()),
-                        "flashDoseJPerCm2", rounded(light.flashDose()),
-                        "wavelengthsNm", light.wavelengths().stream().sorted().toList(),
-                        "reactivity", rounded(light.reactivity()))));
-    own.put("origin", product.origin());
-    return own;
-  }
-
-  private static String camel(Quantity quantity) {
     StringBuilder name = new StringBuilder();
     for (String part : quantity.name().toLowerCase(Locale.ROOT).split("_")) {
       name.append(
           name.isEmpty() ? part : Character.toUpperCase(part.charAt(0)) + part.substring(1));
     }
-    return name.toString();
+    return name + SUFFIX.get(quantity.unit());
   }
+
+  record StyleWanted(
+      NailShape shape, ApexSchool apexSchool, UpperArch upperArch, CrossThickness across) {}
+
+  record LengthWanted(LengthWish.Mode mode, Double value) {}
+
+  /** A product with every figure the computation needs. */
+  record OwnProduct(
+      String label,
+      double modulusMPa,
+      double strengthMPa,
+      double densityGPerCm3,
+      double shrinkage,
+      Boolean levelling,
+      Handling handling,
+      Boolean standsFree,
+      Boolean soaksOff,
+      Boolean setsByItself,
+      LightGiven light,
+      String origin) {}
+
+  record LightGiven(
+      Double clearReachMm,
+      Double pigmentedReachMm,
+      Double fullDoseJPerCm2,
+      Double flashDoseJPerCm2,
+      Set<Integer> wavelengthsNm,
+      Double reactivity) {}
+
+  record OwnKit(String code, NailShape outline, List<TipSize> tips) {}
+
+  record TipSize(
+      String number,
+      double widthMm,
+      double depthMm,
+      double wellLengthMm,
+      double freeLengthMm,
+      double thicknessMm) {}
+
+  /** Shares by digit, factors by activity, as words. */
+  record PlanningFigures(
+      Map<String, Double> fingerShares, Map<String, Double> activityFactors, Floor apexFloor) {}
+
+  record Floor(Double noneMm, Double perMm, Double mostMm) {}
+
+  record WearerGiven(
+      Activity leftHand,
+      Activity rightHand,
+      Boolean minor,
+      String guardian,
+      String allergy,
+      String allergyHarmless) {}
+
+  record WearGiven(Integer wearDays, List<PrepStep> skippedPreparation, Double growthFactor) {}
+
+  record BenchGiven(
+      Visit visit,
+      Softener softener,
+      CuticleTool cuticleTool,
+      Primer primer,
+      TipAttachment attachment,
+      Construction construction,
+      NailOrder order,
+      FilingRoutine filing,
+      Rework rework,
+      LampGiven lamp,
+      Boolean pigmented,
+      Mix mix,
+      Brush brush,
+      Double nozzleMm,
+      Finish.Colour colour,
+      Double roomC,
+      Integer pacePercent,
+      List<RoutineLine> routine) {}
+
+  record LampGiven(
+      String label,
+      Set<Integer> wavelengthsNm,
+      Double lightMwPerCm2,
+      Double measuredMwPerCm2,
+      Boolean thumbsApart,
+      List<ProgrammeGiven> programmes) {}
+
+  record ProgrammeGiven(String label, int seconds, Double powerPercent) {}
+
+  record RoutineLine(String step, String name, Integer ownSeconds, String follows) {}
+
+  /**
+   * One nail.
+   *
+   * @param condition what was found; "sound" is nothing
+   * @param measures by {@link SetFile#name(Quantity)}
+   */
+  record NailGiven(
+      Finger finger,
+      @JsonFormat(with = Feature.ACCEPT_SINGLE_VALUE_AS_ARRAY)
+          @JsonSetter(contentNulls = Nulls.SKIP)
+          List<PlateFinding> condition,
+      SkinState skin,
+      EarlierProduct earlierProduct,
+      String buildAnyway,
+      Double regrowthMm,
+      ByHand byHand,
+      @JsonAnySetter @JsonAnyGetter Map<String, Double> measures) {}
+
+  /**
+   * What the technician set instead of what is computed.
+   *
+   * @param product as of the file
+   * @param values by {@link SetFile#name(Quantity)}
+   */
+  record ByHand(
+      String tipKit,
+      String tip,
+      BuildWay way,
+      JsonNode product,
+      @JsonAnySetter @JsonAnyGetter Map<String, Double> values) {}
 }

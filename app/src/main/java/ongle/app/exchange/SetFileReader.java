@@ -1,33 +1,34 @@
 package ongle.app.exchange;
 
+import static java.util.Objects.requireNonNullElse;
+
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.EnumSet;
-import java.util.HashSet;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
-import java.util.stream.Stream;
+import ongle.app.exchange.SetFile.ByHand;
+import ongle.app.exchange.SetFile.Floor;
+import ongle.app.exchange.SetFile.NailGiven;
+import ongle.app.exchange.SetFile.PlanningFigures;
+import ongle.app.exchange.SetFile.StyleWanted;
+import ongle.app.exchange.SetFile.TipSize;
+import ongle.app.exchange.SetFile.WearGiven;
+import ongle.app.exchange.SetFile.WearerGiven;
 import ongle.app.kits.KitCatalogue;
-import ongle.app.kits.KitColumn;
 import ongle.app.words.Numbers;
 import ongle.core.bench.BenchWish;
-import ongle.core.fitting.Barrel;
-import ongle.core.fitting.BuildWay;
 import ongle.core.fitting.Fitting;
-import ongle.core.fitting.FreeHandOrForms;
 import ongle.core.fitting.Schools;
 import ongle.core.fitting.Tip;
 import ongle.core.fitting.TipKit;
-import ongle.core.fitting.TipsOrForms;
-import ongle.core.nail.Digit;
 import ongle.core.nail.EarlierProduct;
 import ongle.core.nail.Finger;
 import ongle.core.nail.Hand;
-import ongle.core.nail.Nail;
 import ongle.core.nail.OutOfRange;
 import ongle.core.nail.PlateCondition;
 import ongle.core.nail.PlateFinding;
@@ -50,166 +51,104 @@ import ongle.core.structure.ApexSchool;
 import ongle.core.structure.CrossThickness;
 import ongle.core.structure.UpperArch;
 import ongle.core.wear.Growth;
-import ongle.core.wear.PrepStep;
 import ongle.core.wear.Wearing;
 import tools.jackson.databind.JsonNode;
 
 /**
- * Reads a set file and names everything that is wrong with it at once, each with the field and what
- * is allowed there.
+ * A set file that is as described, as a wish to plan. What a description cannot say, such as which
+ * kits the salon has, is noted as a fault here; reading goes on, so that all faults come at once.
  */
-final class SetFileReader extends FileFields {
-  /** Most sizes a kit in a set file may have. */
-  private static final int MAX_TIPS = 100;
-
+final class SetFileReader {
   private final KitCatalogue kits;
-  private final Map<Finger, Double> regrowth = new EnumMap<>(Finger.class);
+  private final List<Fault> faults = new ArrayList<>();
+  private final ProductReader products = new ProductReader(faults);
 
   SetFileReader(KitCatalogue kits) {
-    super(new ArrayList<>());
     this.kits = kits;
   }
 
   /** A wish and nails ready to plan, and how they are carried out. */
   record Request(SetWish wish, List<SetPlanner.Item> items, BenchWish bench) {}
 
+  List<Fault> faults() {
+    return List.copyOf(faults);
+  }
+
   /** The request; empty if there were {@link #faults()}. */
-  Optional<Request> read(JsonNode file) {
-    if (!object(
-        file,
-        "",
-        Set.of(
-            "style",
-            "length",
-            "product",
-            "kit",
-            "tipsOrForms",
-            "bitten",
-            "barrel",
-            "figures",
-            "wearer",
-            "wear",
-            "bench",
-            "nails"))) {
-      return Optional.empty();
-    }
-    JsonNode style = file.path("style");
-    NailShape shape = null;
-    ApexSchool school = ApexSchool.THIRD;
-    UpperArch arch = UpperArch.OF_SHAPE;
-    CrossThickness across = CrossThickness.SALON;
-    if (object(style, "style", Set.of("shape", "apexSchool", "upperArch", "across"))) {
-      shape = word(style, "style.", "shape", NailShape.class, null);
-      school = word(style, "style.", "apexSchool", ApexSchool.class, ApexSchool.THIRD);
-      arch = word(style, "style.", "upperArch", UpperArch.class, UpperArch.OF_SHAPE);
-      across = word(style, "style.", "across", CrossThickness.class, CrossThickness.SALON);
-    }
-    LengthWish length = length(file.path("length"));
-    Product product = product(file.path("product"), "product");
-    Optional<TipKit> kit = kit(file.path("kit"));
+  Optional<Request> read(SetFile file) {
+    LengthWish length = length(file.length());
+    Product product = products.read(file.product(), "product");
     Schools schools =
         new Schools(
-            word(file, "", "tipsOrForms", TipsOrForms.class, Schools.USUAL.tipsOrForms()),
-            word(file, "", "bitten", FreeHandOrForms.class, Schools.USUAL.bitten()),
-            word(file, "", "barrel", Barrel.class, Schools.USUAL.barrel()));
-    Fitting fitting = fitting(schools, kit);
-    Wearer wearer = wearer(file.path("wearer"));
-    Wearing wearing = wear(file.path("wear"));
-    SalonFigures figures = figures(file.path("figures"));
-    List<SetPlanner.Item> items = nails(file.path("nails"), fitting);
-    BenchWish bench = new BenchReader(faults).read(file.path("bench"), regrowth);
+            requireNonNullElse(file.tipsOrForms(), Schools.USUAL.tipsOrForms()),
+            requireNonNullElse(file.bitten(), Schools.USUAL.bitten()),
+            requireNonNullElse(file.barrel(), Schools.USUAL.barrel()));
+    Fitting fitting = fitting(schools, kit(file.kit()));
+    SalonFigures figures = figures(file.figures());
+    List<SetPlanner.Item> items = nails(file.nails(), fitting);
+    Map<Finger, Double> regrowth = new EnumMap<>(Finger.class);
+    file.nails().stream()
+        .filter(nail -> nail.regrowthMm() != null)
+        .forEach(nail -> regrowth.put(nail.finger(), nail.regrowthMm()));
+    BenchWish bench = new BenchReader(faults).read(file.bench(), regrowth);
     if (!faults.isEmpty()) {
       return Optional.empty();
     }
-    return Optional.of(
-        new Request(
-            new SetWish(
-                shape, length, product, school, arch, across, fitting, wearer, wearing, figures),
-            items,
-            bench));
+    StyleWanted style = file.style();
+    SetWish wish =
+        new SetWish(
+            style.shape(),
+            length,
+            product,
+            requireNonNullElse(style.apexSchool(), ApexSchool.THIRD),
+            requireNonNullElse(style.upperArch(), UpperArch.OF_SHAPE),
+            requireNonNullElse(style.across(), CrossThickness.SALON),
+            fitting,
+            wearer(file.wearer()),
+            wear(file.wear()),
+            figures);
+    return Optional.of(new Request(wish, items, bench));
   }
 
-  private LengthWish length(JsonNode node) {
-    if (!object(node, "length", Set.of("mode", "value"))) {
-      return null;
-    }
-    LengthWish.Mode mode = word(node, "length.", "mode", LengthWish.Mode.class, null);
-    if (mode == null) {
-      return null;
-    }
-    Double value = number(node, "length.value", "value", mode.quantity(), mode.numbered());
-    if (value == null && !mode.numbered()) {
+  private LengthWish length(SetFile.LengthWanted given) {
+    LengthWish.Mode mode = given.mode();
+    if (given.value() == null) {
+      if (mode.numbered()) {
+        faults.add(new Fault("length.value", "missing", Numbers.range(mode.quantity())));
+        return null;
+      }
       return new LengthWish(mode, 0);
     }
-    return value == null ? null : new LengthWish(mode, value);
+    if (!mode.quantity().allows(given.value())) {
+      faults.add(new Fault("length.value", "out of range", Numbers.range(mode.quantity())));
+      return null;
+    }
+    return new LengthWish(mode, given.value());
   }
 
-  private Wearer wearer(JsonNode node) {
-    if (missing(node)
-        || !object(
-            node,
-            "wearer",
-            Set.of("leftHand", "rightHand", "minor", "guardian", "allergy", "allergyHarmless"))) {
+  private static Wearer wearer(WearerGiven given) {
+    if (given == null) {
       return Wearer.ORDINARY;
     }
-    Activity left = word(node, "wearer.", "leftHand", Activity.class, Activity.ORDINARY);
-    Activity right = word(node, "wearer.", "rightHand", Activity.class, Activity.ORDINARY);
     return new Wearer(
-        Map.of(Hand.LEFT, left, Hand.RIGHT, right),
-        flag(node, "wearer", "minor", false),
-        said(node, "wearer.", "guardian"),
-        said(node, "wearer.", "allergy"),
-        said(node, "wearer.", "allergyHarmless"));
+        Map.of(
+            Hand.LEFT, requireNonNullElse(given.leftHand(), Activity.ORDINARY),
+            Hand.RIGHT, requireNonNullElse(given.rightHand(), Activity.ORDINARY)),
+        Boolean.TRUE.equals(given.minor()),
+        Optional.ofNullable(given.guardian()),
+        Optional.ofNullable(given.allergy()),
+        Optional.ofNullable(given.allergyHarmless()));
   }
 
-  private Wearing wear(JsonNode node) {
-    if (missing(node)
-        || !object(node, "wear", Set.of("wearDays", "skippedPreparation", "growthFactor"))) {
+  private static Wearing wear(WearGiven given) {
+    if (given == null) {
       return Wearing.USUAL;
     }
-    Double days = number(node, "wear.wearDays", "wearDays", Quantity.WEAR_DAYS, false);
-    if (days != null && days != Math.rint(days)) {
-      faults.add(new Fault("wear.wearDays", "not whole days", Numbers.range(Quantity.WEAR_DAYS)));
-    }
-    Set<PrepStep> skipped = EnumSet.noneOf(PrepStep.class);
-    JsonNode steps = node.path("skippedPreparation");
-    String allowed =
-        "a list of "
-            + Arrays.stream(PrepStep.values()).map(SetFile::word).collect(Collectors.joining(", "));
-    if (!missing(steps) && !steps.isArray()) {
-      faults.add(new Fault("wear.skippedPreparation", "not a list", allowed));
-    }
-    for (JsonNode step : steps) {
-      Arrays.stream(PrepStep.values())
-          .filter(one -> step.isString() && SetFile.word(one).equals(step.stringValue()))
-          .findFirst()
-          .ifPresentOrElse(
-              skipped::add,
-              () -> faults.add(new Fault("wear.skippedPreparation", "unknown", allowed)));
-    }
-    double factor = plain(node, "wear", "growthFactor", 0.5, 2, 1);
+    double factor = requireNonNullElse(given.growthFactor(), 1.0);
     return new Wearing(
-        days == null ? Wearing.USUAL_DAYS : (int) Math.round(days),
-        skipped,
+        requireNonNullElse(given.wearDays(), Wearing.USUAL_DAYS),
+        Set.copyOf(requireNonNullElse(given.skippedPreparation(), List.of())),
         new Growth(factor, factor == 1 ? 0 : 1, 0));
-  }
-
-  private Product product(JsonNode node, String path) {
-    if (node.isObject()) {
-      return new ProductReader(faults).own(node, path);
-    }
-    Optional<Product> product = Product.ofCode(node.isString() ? node.stringValue() : "");
-    if (product.isEmpty()) {
-      faults.add(
-          new Fault(
-              path,
-              missing(node) ? "missing" : "unknown",
-              "one of "
-                  + Product.STANDARD.stream()
-                      .map(Product::code)
-                      .collect(Collectors.joining(", "))));
-    }
-    return product.orElse(null);
   }
 
   /** The salon's kits; or the file's own kit alone, so that the answer is about that one. */
@@ -220,211 +159,125 @@ final class SetFileReader extends FileFields {
         .orElse(atHand);
   }
 
-  private Optional<TipKit> kit(JsonNode node) {
-    if (missing(node)) {
+  private Optional<TipKit> kit(JsonNode given) {
+    if (given == null) {
       return Optional.empty();
     }
-    if (node.isString()) {
-      Optional<TipKit> kit =
-          kits.tips().stream().filter(each -> each.code().equals(node.stringValue())).findFirst();
-      if (kit.isEmpty()) {
-        faults.add(
-            new Fault(
-                "kit",
-                "unknown",
-                "one of "
-                    + kits.tips().stream().map(TipKit::code).collect(Collectors.joining(", "))
-                    + ", or a kit of your own"));
-      }
-      return kit;
+    if (given.isObject()) {
+      return ownKit(FileJson.FILE.treeToValue(given, SetFile.OwnKit.class));
     }
-    return Optional.ofNullable(ownKit(node));
-  }
-
-  private TipKit ownKit(JsonNode node) {
-    if (!object(node, "kit", Set.of("code", "outline", "tips"))) {
-      return null;
-    }
-    NailShape outline = word(node, "kit.", "outline", NailShape.class, NailShape.SQUARE);
-    JsonNode tips = node.path("tips");
-    if (!tips.isArray() || tips.isEmpty() || tips.size() > MAX_TIPS) {
-      faults.add(new Fault("kit.tips", "not a list of tips", "1 to " + MAX_TIPS + " tips"));
-      return null;
-    }
-    List<Tip> read = new ArrayList<>();
-    for (int i = 0; i < tips.size(); i++) {
-      tip(tips.get(i), "kit.tips[" + i + "]").ifPresent(read::add);
-    }
-    if (read.size() < tips.size()) {
-      return null;
-    }
-    try {
-      String code = node.path("code").isString() ? node.path("code").stringValue() : "own";
-      return new TipKit(code, code, outline, read);
-    } catch (IllegalArgumentException e) {
-      faults.add(new Fault("kit.tips", e.getMessage(), "numbers all different"));
-      return null;
-    }
-  }
-
-  private Optional<Tip> tip(JsonNode node, String path) {
-    int before = faults.size();
-    if (!object(
-        node,
-        path,
-        Set.of("number", "widthMm", "depthMm", "wellLengthMm", "freeLengthMm", "thicknessMm"))) {
-      return Optional.empty();
-    }
-    String number = node.path("number").isString() ? node.path("number").stringValue() : "";
-    if (number.isBlank()) {
-      faults.add(new Fault(path + ".number", "missing", "a text"));
-    }
-    Double width = plain(node, path, "widthMm", KitColumn.WIDTH);
-    Double depth = plain(node, path, "depthMm", KitColumn.DEPTH);
-    Double well = plain(node, path, "wellLengthMm", KitColumn.WELL_LENGTH);
-    Double free = plain(node, path, "freeLengthMm", KitColumn.FREE_LENGTH);
-    Double thickness = plain(node, path, "thicknessMm", KitColumn.THICKNESS);
-    if (faults.size() > before) {
-      return Optional.empty();
-    }
-    if (depth > width / 2) {
-      faults.add(new Fault(path + ".depthMm", "deeper than a half circle", "0 to half the width"));
-      return Optional.empty();
-    }
-    return Optional.of(new Tip(number, width, depth, well, free, thickness));
-  }
-
-  private List<SetPlanner.Item> nails(JsonNode node, Fitting fitting) {
-    List<SetPlanner.Item> items = new ArrayList<>();
-    if (!node.isArray() || node.isEmpty() || node.size() > 10) {
+    Optional<TipKit> kit =
+        kits.tips().stream().filter(each -> each.code().equals(given.stringValue())).findFirst();
+    if (kit.isEmpty()) {
       faults.add(
-          new Fault("nails", missing(node) ? "missing" : "not a list of nails", "1 to 10 nails"));
-      return items;
+          new Fault("kit", "unknown", oneOf(kits.tips(), TipKit::code) + ", or a kit of your own"));
     }
+    return kit;
+  }
+
+  private Optional<TipKit> ownKit(SetFile.OwnKit given) {
+    Set<String> numbers = new LinkedHashSet<>();
+    for (int i = 0; i < given.tips().size(); i++) {
+      TipSize tip = given.tips().get(i);
+      String path = "kit.tips[" + i + "]";
+      if (tip.depthMm() > tip.widthMm() / 2) {
+        faults.add(
+            new Fault(path + ".depthMm", "deeper than a half circle", "0 to half the width"));
+      }
+      if (!numbers.add(tip.number())) {
+        faults.add(new Fault(path + ".number", "given twice", "each number once"));
+      }
+    }
+    if (!faults.isEmpty()) {
+      return Optional.empty();
+    }
+    String code = requireNonNullElse(given.code(), "own");
+    return Optional.of(
+        new TipKit(
+            code,
+            code,
+            requireNonNullElse(given.outline(), NailShape.SQUARE),
+            given.tips().stream()
+                .map(
+                    tip ->
+                        new Tip(
+                            tip.number(),
+                            tip.widthMm(),
+                            tip.depthMm(),
+                            tip.wellLengthMm(),
+                            tip.freeLengthMm(),
+                            tip.thicknessMm()))
+                .toList()));
+  }
+
+  /** The salon's planning figures; each that is missing is the usual one. */
+  private SalonFigures figures(PlanningFigures given) {
+    if (given == null) {
+      return SalonFigures.USUAL;
+    }
+    return new SalonFigures(
+        figures(given.fingerShares(), SalonFigures.USUAL.shares()),
+        figures(given.activityFactors(), SalonFigures.USUAL.factors()),
+        floor(given.apexFloor()));
+  }
+
+  private static <K extends Enum<K>> Map<K, Double> figures(
+      Map<String, Double> given, Map<K, Double> usual) {
+    Map<K, Double> figures = new EnumMap<>(usual);
+    if (given != null) {
+      figures.replaceAll((key, figure) -> given.getOrDefault(FileJson.word(key), figure));
+    }
+    return figures;
+  }
+
+  private ApexFloor floor(Floor given) {
+    ApexFloor usual = ApexFloor.USUAL;
+    if (given == null) {
+      return usual;
+    }
+    double none = requireNonNullElse(given.noneMm(), usual.none());
+    double max = requireNonNullElse(given.mostMm(), usual.max());
+    if (max < none) {
+      faults.add(new Fault("figures.apexFloor.mostMm", "below noneMm", "noneMm to 2.2"));
+      return usual;
+    }
+    return new ApexFloor(none, requireNonNullElse(given.perMm(), usual.perMillimetre()), max);
+  }
+
+  private List<SetPlanner.Item> nails(List<NailGiven> given, Fitting fitting) {
+    List<SetPlanner.Item> items = new ArrayList<>();
     Set<Finger> seen = EnumSet.noneOf(Finger.class);
-    for (int i = 0; i < node.size(); i++) {
+    for (int i = 0; i < given.size(); i++) {
       String path = "nails[" + i + "]";
-      nail(node.get(i), path, fitting)
-          .ifPresent(
-              item -> {
-                if (!seen.add(item.nail().finger())) {
-                  faults.add(new Fault(path + ".finger", "given twice", "each finger once"));
-                }
-                items.add(item);
-              });
+      if (!seen.add(given.get(i).finger())) {
+        faults.add(new Fault(path + ".finger", "given twice", "each finger once"));
+      }
+      nail(given.get(i), path, fitting).ifPresent(items::add);
     }
     return items;
   }
 
-  /** One finding, a list of findings, or "sound". */
-  private PlateCondition condition(JsonNode node, String path) {
-    if (missing(node) || (node.isString() && node.stringValue().equals("sound"))) {
-      return PlateCondition.SOUND;
-    }
-    String allowed =
-        "sound, or a list of "
-            + Arrays.stream(PlateFinding.values())
-                .map(SetFile::word)
-                .collect(Collectors.joining(", "));
-    Set<PlateFinding> findings = EnumSet.noneOf(PlateFinding.class);
-    for (JsonNode each : node.isArray() ? node : List.of(node)) {
-      Optional<PlateFinding> found =
-          Arrays.stream(PlateFinding.values())
-              .filter(one -> each.isString() && SetFile.word(one).equals(each.stringValue()))
-              .findFirst();
-      found.ifPresent(findings::add);
-      if (found.isEmpty()) {
-        faults.add(new Fault(path, "unknown", allowed));
-      }
-    }
-    return new PlateCondition(findings);
-  }
-
-  /** The salon's planning figures; each that is missing is the usual one. */
-  private SalonFigures figures(JsonNode node) {
-    if (missing(node)
-        || !object(node, "figures", Set.of("fingerShares", "activityFactors", "apexFloor"))) {
-      return SalonFigures.USUAL;
-    }
-    Map<Digit, Double> shares =
-        figures(node.path("fingerShares"), "fingerShares", SalonFigures.USUAL.shares());
-    Map<Activity, Double> factors =
-        figures(node.path("activityFactors"), "activityFactors", SalonFigures.USUAL.factors());
-    ApexFloor usual = ApexFloor.USUAL;
-    JsonNode floor = node.path("apexFloor");
-    if (missing(floor)
-        || !object(floor, "figures.apexFloor", Set.of("noneMm", "perMm", "mostMm"))) {
-      return faults.isEmpty() ? new SalonFigures(shares, factors, usual) : SalonFigures.USUAL;
-    }
-    String path = "figures.apexFloor";
-    double none = plain(floor, path, "noneMm", 0.2, 1.5, usual.none());
-    double perMm = plain(floor, path, "perMm", 0, 0.2, usual.perMillimetre());
-    double max = plain(floor, path, "mostMm", 0.2, 2.2, usual.max());
-    if (max < none) {
-      faults.add(new Fault(path + ".mostMm", "below noneMm", "noneMm to 2.2"));
-    }
-    return faults.isEmpty()
-        ? new SalonFigures(shares, factors, new ApexFloor(none, perMm, max))
-        : SalonFigures.USUAL;
-  }
-
-  private <K extends Enum<K>> Map<K, Double> figures(
-      JsonNode node, String name, Map<K, Double> usual) {
-    Set<String> known = usual.keySet().stream().map(SetFile::word).collect(Collectors.toSet());
-    if (missing(node) || !object(node, "figures." + name, known)) {
-      return usual;
-    }
-    return usual.keySet().stream()
-        .collect(
-            Collectors.toMap(
-                key -> key,
-                key ->
-                    plain(
-                        node,
-                        "figures." + name,
-                        SetFile.word(key),
-                        SalonFigures.MIN,
-                        SalonFigures.MAX,
-                        usual.get(key))));
-  }
-
-  private Optional<SetPlanner.Item> nail(JsonNode node, String path, Fitting fitting) {
-    int before = faults.size();
-    Set<String> names =
-        Stream.concat(
-                Stream.of("finger", "condition", "skin", "earlierProduct", "buildAnyway", "byHand"),
-                Stream.concat(Readings.OF_A_PLATE.stream(), Stream.of(Quantity.REGROWTH))
-                    .map(SetFile::name))
-            .collect(Collectors.toCollection(HashSet::new));
-    if (!object(node, path, names)) {
-      return Optional.empty();
-    }
-    Finger finger = finger(node.path("finger"), path);
-    PlateCondition condition = condition(node.path("condition"), path + ".condition");
-    SkinState skin = word(node, path + ".", "skin", SkinState.class, SkinState.INTACT);
-    LookOver seen =
-        new LookOver(
-            word(node, path + ".", "earlierProduct", EarlierProduct.class, EarlierProduct.NONE),
-            said(node, path + ".", "buildAnyway"));
+  private Optional<SetPlanner.Item> nail(NailGiven given, String path, Fitting fitting) {
     Map<Quantity, Double> values = new EnumMap<>(Quantity.class);
     for (Quantity quantity : Readings.OF_A_PLATE) {
-      String name = SetFile.name(quantity);
-      Double value =
-          number(node, path + "." + name, name, quantity, SetFile.REQUIRED.contains(quantity));
-      values.put(quantity, value == null ? 0 : value);
+      values.put(quantity, given.measures().getOrDefault(SetFile.name(quantity), 0.0));
     }
-    String grown = SetFile.name(Quantity.REGROWTH);
-    Double gap = number(node, path + "." + grown, grown, Quantity.REGROWTH, false);
-    Adjustments byHand = byHand(node.path("byHand"), path + ".byHand", fitting);
-    if (faults.size() > before) {
-      return Optional.empty();
-    }
-    if (gap != null) {
-      regrowth.put(finger, gap);
-    }
+    List<PlateFinding> found = requireNonNullElse(given.condition(), List.of());
+    LookOver seen =
+        new LookOver(
+            requireNonNullElse(given.earlierProduct(), EarlierProduct.NONE),
+            Optional.ofNullable(given.buildAnyway()));
+    Adjustments byHand = byHand(given.byHand(), path + ".byHand", fitting);
     try {
-      Nail nail = new Readings(Map.of(finger, values)).nail(finger, condition, skin);
-      return Optional.of(new SetPlanner.Item(nail, byHand, seen));
+      return Optional.of(
+          new SetPlanner.Item(
+              new Readings(Map.of(given.finger(), values))
+                  .nail(
+                      given.finger(),
+                      new PlateCondition(Set.copyOf(found)),
+                      requireNonNullElse(given.skin(), SkinState.INTACT)),
+              byHand,
+              seen));
     } catch (OutOfRange e) {
       faults.add(
           new Fault(
@@ -435,87 +288,46 @@ final class SetFileReader extends FileFields {
     }
   }
 
-  private Adjustments byHand(JsonNode node, String path, Fitting fitting) {
-    if (missing(node)) {
-      return Adjustments.NONE;
-    }
-    Set<String> names =
-        Stream.concat(
-                Stream.of("tip", "tipKit", "way", "product"),
-                Adjustments.QUANTITIES.stream().map(SetFile::name))
-            .collect(Collectors.toSet());
-    if (!object(node, path, names)) {
+  private Adjustments byHand(ByHand given, String path, Fitting fitting) {
+    if (given == null) {
       return Adjustments.NONE;
     }
     Map<Quantity, Double> values = new EnumMap<>(Quantity.class);
     for (Quantity quantity : Adjustments.QUANTITIES) {
-      String name = SetFile.name(quantity);
-      Double value = number(node, path + "." + name, name, quantity, false);
+      Double value = given.values().get(SetFile.name(quantity));
       if (value != null) {
         values.put(quantity, value);
       }
     }
-    Optional<TipNumber> tip = tip(node, path, fitting);
-    Optional<BuildWay> way =
-        missing(node.path("way"))
-            ? Optional.empty()
-            : Optional.ofNullable(word(node, path + ".", "way", BuildWay.class, null));
     Optional<Product> own =
-        missing(node.path("product"))
-            ? Optional.empty()
-            : Optional.ofNullable(product(node.path("product"), path + ".product"));
-    return new Adjustments(values, tip, way, own);
+        Optional.ofNullable(given.product())
+            .map(product -> products.read(product, path + ".product"));
+    return new Adjustments(
+        values, tip(given, path, fitting), Optional.ofNullable(given.way()), own);
   }
 
   /** A number of the kit named beside it, else of the kit that leads the file. */
-  private Optional<TipNumber> tip(JsonNode node, String path, Fitting fitting) {
-    Optional<String> number = said(node, path + ".", "tip");
-    Optional<String> code = said(node, path + ".", "tipKit").or(fitting::kit);
-    if (number.isEmpty()) {
+  private Optional<TipNumber> tip(ByHand given, String path, Fitting fitting) {
+    if (given.tip() == null) {
       return Optional.empty();
     }
+    Optional<String> code = Optional.ofNullable(given.tipKit()).or(fitting::kit);
     Optional<TipKit> kit = code.flatMap(fitting::tipKit);
     if (kit.isEmpty()) {
       faults.add(
           new Fault(
               path + ".tipKit",
               code.isEmpty() ? "missing" : "unknown",
-              "one of "
-                  + fitting.tips().stream().map(TipKit::code).collect(Collectors.joining(", "))));
+              oneOf(fitting.tips(), TipKit::code)));
       return Optional.empty();
     }
-    if (kit.get().tip(number.get()).isEmpty()) {
-      faults.add(
-          new Fault(
-              path + ".tip",
-              "not in the kit",
-              "one of "
-                  + kit.get().tips().stream().map(Tip::number).collect(Collectors.joining(", "))));
+    if (kit.get().tip(given.tip()).isEmpty()) {
+      faults.add(new Fault(path + ".tip", "not in the kit", oneOf(kit.get().tips(), Tip::number)));
     }
-    return Optional.of(new TipNumber(kit.get().code(), number.get()));
+    return Optional.of(new TipNumber(kit.get().code(), given.tip()));
   }
 
-  private Finger finger(JsonNode node, String path) {
-    for (Finger finger : Finger.values()) {
-      if (node.isString() && finger.name().equals(node.stringValue())) {
-        return finger;
-      }
-    }
-    faults.add(
-        new Fault(path + ".finger", missing(node) ? "missing" : "unknown", "L1 to L5, R1 to R5"));
-    return null;
-  }
-
-  private Double plain(JsonNode parent, String path, String name, KitColumn column) {
-    JsonNode node = parent.path(name);
-    if (node.isNumber() && column.allows(node.doubleValue())) {
-      return node.doubleValue();
-    }
-    faults.add(
-        new Fault(
-            path + "." + name,
-            missing(node) ? "missing" : "not a number in range",
-            column.range()));
-    return null;
+  private static <T> String oneOf(List<T> things, java.util.function.Function<T, String> named) {
+    return "one of " + things.stream().map(named).collect(Collectors.joining(", "));
   }
 }

@@ -72,13 +72,13 @@ class PlanServiceTest {
         "\"widthMm\": 14.4 | \"widthMm\": \"NaN\" | nails[0].widthMm | 3.0 to 25.0 mm",
         "\"widthMm\": 14.4, | '' | nails[0].widthMm | 3.0 to 25.0 mm",
         "\"archDepthMm\": 2.4 | \"archDepthMm\": 9.9 | nails[0].archDepthMm | 0.0 to 10.0 mm",
-        "\"finger\": \"L1\" | \"finger\": \"L6\" | nails[0].finger | L1 to L5, R1 to R5",
+        "\"finger\": \"L1\" | \"finger\": \"L6\" | nails[0].finger | one of L1, L2",
         "\"finger\": \"L2\" | \"finger\": \"L1\" | nails[1].finger | each finger once",
         "\"shape\": \"almond\" | \"shape\": \"banana\" | style.shape | one of square",
-        "\"value\": 8 | \"value\": 800 | length.value | 0.0 to 40.0 mm",
+        "\"value\": 8 | \"value\": 80 | length.value | 0.0 to 40.0 mm",
         "\"product\": \"poly-gel\" | \"product\": \"toffee\" | product | one of acrylic",
         "\"kit\": \"lindenbox\" | \"kit\": \"nobodys\" | kit | one of lindenbox",
-        "\"condition\": \"thin\" | \"condition\": \"purple\" | nails[3].condition | sound, or a list",
+        "\"condition\": \"thin\" | \"condition\": \"purple\" | nails[3].condition | or a list, each one of bitten",
         "\"skin\": \"intact\" | \"hue\": 3 | nails[0].hue | an object with"
       })
   void whatIsWrongIsNamedWithItsFieldAndWhatIsAllowed(
@@ -281,9 +281,9 @@ class PlanServiceTest {
   @CsvSource(
       delimiter = '|',
       value = {
-        "\"seconds\": 10 | \"seconds\": 0 | bench.lamp.programmes[0].seconds | 1.0 to 300.0",
+        "\"seconds\": 10 | \"seconds\": 0 | bench.lamp.programmes[0].seconds | 1 to 300",
         "\"measuredMwPerCm2\": 34 | \"measuredMwPerCm2\": -1 | bench.lamp.measuredMwPerCm2 | 400",
-        "365, | 36, | bench.lamp.wavelengthsNm | 300 to 500",
+        "365, | 36, | bench.lamp.wavelengthsNm[0] | 300 to 500",
         "\"roomC\": 21 | \"roomC\": 50 | bench.roomC | 12.0 to 35.0",
         "\"colour\": \"pale\" | \"colour\": \"loud\" | bench.colour | one of clear",
         "\"roomC\": 21 | \"routine\": [{\"step\": \"oil\"}] | bench.routine | order",

@@ -1,0 +1,214 @@
+package ongle.app.exchange;
+
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.TreeSet;
+import ongle.app.exchange.SetFile.BenchGiven;
+import ongle.app.exchange.SetFile.ByHand;
+import ongle.app.exchange.SetFile.Floor;
+import ongle.app.exchange.SetFile.LampGiven;
+import ongle.app.exchange.SetFile.LengthWanted;
+import ongle.app.exchange.SetFile.LightGiven;
+import ongle.app.exchange.SetFile.NailGiven;
+import ongle.app.exchange.SetFile.OwnProduct;
+import ongle.app.exchange.SetFile.PlanningFigures;
+import ongle.app.exchange.SetFile.ProgrammeGiven;
+import ongle.app.exchange.SetFile.RoutineLine;
+import ongle.app.exchange.SetFile.StyleWanted;
+import ongle.app.exchange.SetFile.WearGiven;
+import ongle.app.exchange.SetFile.WearerGiven;
+import ongle.core.bench.BenchSchools;
+import ongle.core.bench.BenchWish;
+import ongle.core.bench.Routine;
+import ongle.core.cure.Lamp;
+import ongle.core.fitting.Schools;
+import ongle.core.nail.EarlierProduct;
+import ongle.core.nail.Finger;
+import ongle.core.nail.Hand;
+import ongle.core.nail.Nail;
+import ongle.core.nail.Quantity;
+import ongle.core.nail.Readings;
+import ongle.core.plan.Adjustments;
+import ongle.core.plan.Adjustments.TipNumber;
+import ongle.core.plan.SalonFigures;
+import ongle.core.plan.SetPlanner;
+import ongle.core.plan.SetWish;
+import ongle.core.plan.Wearer;
+import ongle.core.product.LightCure;
+import ongle.core.product.Product;
+import tools.jackson.databind.JsonNode;
+
+/** A wish and its nails as the set file that gives the same plan. */
+final class SetFileWriter {
+  private SetFileWriter() {}
+
+  static SetFile file(SetWish wish, List<SetPlanner.Item> items, BenchWish bench) {
+    Schools schools = wish.fitting().schools();
+    return new SetFile(
+        new StyleWanted(wish.shape(), wish.school(), wish.arch(), wish.across()),
+        new LengthWanted(wish.length().mode(), wish.length().value()),
+        product(wish.product()),
+        wish.fitting().kit().<JsonNode>map(FileJson.FILE::valueToTree).orElse(null),
+        schools.tipsOrForms(),
+        schools.bitten(),
+        schools.barrel(),
+        wish.figures().equals(SalonFigures.USUAL) ? null : figures(wish.figures()),
+        wearer(wish.wearer()),
+        new WearGiven(
+            wish.wearing().days(),
+            wish.wearing().skipped().stream().sorted().toList(),
+            wish.wearing().growth().factor()),
+        bench(bench),
+        items.stream().map(item -> nail(item, bench.regrowth())).toList());
+  }
+
+  private static PlanningFigures figures(SalonFigures figures) {
+    return new PlanningFigures(
+        byWord(figures.shares()),
+        byWord(figures.factors()),
+        new Floor(figures.floor().none(), figures.floor().perMillimetre(), figures.floor().max()));
+  }
+
+  private static Map<String, Double> byWord(Map<? extends Enum<?>, Double> figures) {
+    Map<String, Double> out = new LinkedHashMap<>();
+    figures.forEach((key, value) -> out.put(FileJson.word(key), value));
+    return out;
+  }
+
+  private static WearerGiven wearer(Wearer wearer) {
+    return new WearerGiven(
+        wearer.of(Hand.LEFT),
+        wearer.of(Hand.RIGHT),
+        wearer.minor(),
+        wearer.guardian().orElse(null),
+        wearer.allergy().orElse(null),
+        wearer.allergyHarmless().orElse(null));
+  }
+
+  /** A usual product by its code, one of the salon's own with its figures. */
+  private static JsonNode product(Product product) {
+    return FileJson.FILE.valueToTree(
+        Product.STANDARD.contains(product)
+            ? product.code()
+            : new OwnProduct(
+                product.label(),
+                product.modulus(),
+                product.strength(),
+                product.density(),
+                product.shrinkage(),
+                product.levelling(),
+                product.handling(),
+                product.standsFree(),
+                product.soaksOff(),
+                product.setsByItself(),
+                product.light().map(SetFileWriter::light).orElse(null),
+                product.origin()));
+  }
+
+  private static LightGiven light(LightCure light) {
+    return new LightGiven(
+        light.clearReach(),
+        light.pigmentedReach(),
+        light.fullDose(),
+        light.flashDose(),
+        new TreeSet<>(light.wavelengths()),
+        light.reactivity());
+  }
+
+  private static BenchGiven bench(BenchWish wish) {
+    BenchSchools habits = wish.schools();
+    return new BenchGiven(
+        wish.visit(),
+        habits.softener(),
+        habits.cuticleTool(),
+        habits.primer(),
+        habits.attachment(),
+        habits.construction(),
+        habits.order(),
+        habits.filing(),
+        habits.rework(),
+        lamp(wish.lamp()),
+        wish.pigmented(),
+        wish.mix(),
+        wish.brush(),
+        wish.nozzle(),
+        wish.finish().colour(),
+        wish.room(),
+        wish.pace(),
+        wish.routine().equals(Routine.USUAL)
+            ? null
+            : wish.routine().lines().stream().map(SetFileWriter::line).toList());
+  }
+
+  private static LampGiven lamp(Lamp lamp) {
+    return new LampGiven(
+        lamp.label(),
+        new TreeSet<>(lamp.wavelengths()),
+        lamp.nominal(),
+        lamp.measured().isPresent() ? lamp.measured().getAsDouble() : null,
+        lamp.thumbsApart(),
+        lamp.programmes().stream()
+            .map(each -> new ProgrammeGiven(each.label(), each.seconds(), 100 * each.power()))
+            .toList());
+  }
+
+  private static RoutineLine line(Routine.Line line) {
+    return new RoutineLine(
+        word(line.code()),
+        line.name().orElse(null),
+        line.own() ? line.ownSeconds() : null,
+        line.follows().map(SetFileWriter::word).orElse(null));
+  }
+
+  private static String word(String code) {
+    return Routine.USUAL.of(code).isPresent()
+        ? code.toLowerCase(Locale.ROOT).replace('_', '-')
+        : code;
+  }
+
+  private static NailGiven nail(SetPlanner.Item item, Map<Finger, Double> regrowth) {
+    Nail nail = item.nail();
+    Map<String, Double> measures = new LinkedHashMap<>();
+    Readings.OF_A_PLATE.forEach(
+        quantity -> measures.put(SetFile.name(quantity), measure(nail, quantity)));
+    EarlierProduct earlier = item.seen().earlier();
+    return new NailGiven(
+        nail.finger(),
+        nail.condition().findings().stream().sorted().toList(),
+        nail.skin(),
+        earlier == EarlierProduct.NONE ? null : earlier,
+        item.seen().buildAnyway().orElse(null),
+        regrowth.get(nail.finger()),
+        item.adjustments().equals(Adjustments.NONE) ? null : byHand(item.adjustments()),
+        measures);
+  }
+
+  private static double measure(Nail nail, Quantity quantity) {
+    return switch (quantity) {
+      case WIDTH -> nail.width();
+      case PLATE_LENGTH -> nail.plateLength();
+      case ARCH_DEPTH -> nail.archDepth();
+      case FREE_EDGE -> nail.freeEdge();
+      case FREE_EDGE_DEPTH -> nail.freeEdgeDepth();
+      case GROWTH_PITCH -> nail.growthPitch();
+      case LEAN -> nail.lean();
+      case OVERHANG -> nail.overhang();
+      default -> throw new IllegalStateException("not measured on a plate: " + quantity);
+    };
+  }
+
+  private static ByHand byHand(Adjustments by) {
+    Map<String, Double> values = new LinkedHashMap<>();
+    by.values().forEach((quantity, value) -> values.put(SetFile.name(quantity), value));
+    Optional<TipNumber> tip = by.tip();
+    return new ByHand(
+        tip.map(TipNumber::kit).orElse(null),
+        tip.map(TipNumber::number).orElse(null),
+        by.way().orElse(null),
+        by.product().map(SetFileWriter::product).orElse(null),
+        values);
+  }
+}
