@@ -125,11 +125,11 @@ public interface Change {
   // --- shape, length, product ------------------------------------------------------------------
 
   static Change shape(NailShape shape) {
-    return (set, at) -> set.wishShape(shape);
+    return (set, at) -> set.choices().shape(shape);
   }
 
   static Change length(LengthWish length) {
-    return (set, at) -> set.wishLength(length);
+    return (set, at) -> set.choices().length(length);
   }
 
   /**
@@ -137,13 +137,13 @@ public interface Change {
    */
   static Change pulled(Finger finger, LengthWish length) {
     return (set, at) -> {
-      set.wishLength(length);
+      set.choices().length(length);
       set.nail(finger).clear(Quantity.EXTENSION);
     };
   }
 
   static Change product(Product product) {
-    return (set, at) -> set.buildIn(product);
+    return (set, at) -> set.choices().product(product);
   }
 
   /**
@@ -166,7 +166,7 @@ public interface Change {
    * @param kit of tips to lead the set; empty for the one with the least to file
    */
   static Change fitFrom(Optional<String> kit) {
-    return (set, at) -> set.fitFrom(kit.orElse(null));
+    return (set, at) -> set.choices().kit(kit);
   }
 
   /**
@@ -177,15 +177,15 @@ public interface Change {
   }
 
   static Change prefer(TipsOrForms school) {
-    return (set, at) -> set.prefer(school);
+    return (set, at) -> set.choices().prefer(school);
   }
 
   static Change prefer(FreeHandOrForms school) {
-    return (set, at) -> set.prefer(school);
+    return (set, at) -> set.choices().prefer(school);
   }
 
   static Change prefer(Barrel school) {
-    return (set, at) -> set.prefer(school);
+    return (set, at) -> set.choices().prefer(school);
   }
 
   static Change takenOut() {
@@ -195,26 +195,26 @@ public interface Change {
   // --- structure and wear ----------------------------------------------------------------------
 
   static Change apex(ApexSchool school) {
-    return (set, at) -> set.placeApex(school);
+    return (set, at) -> set.choices().apex(school);
   }
 
   static Change across(CrossThickness across) {
-    return (set, at) -> set.spread(across);
+    return (set, at) -> set.choices().across(across);
   }
 
   static Change arch(UpperArch arch) {
-    return (set, at) -> set.archAs(arch);
+    return (set, at) -> set.choices().arch(arch);
   }
 
   /**
    * @param days from the build to the infill, within {@link Quantity#WEAR_DAYS}
    */
   static Change lastFor(int days) {
-    return (set, at) -> set.lastFor((int) Quantity.WEAR_DAYS.check(days));
+    return (set, at) -> set.choices().wearDays((int) Quantity.WEAR_DAYS.check(days));
   }
 
   static Change leaveOut(Set<PrepStep> steps) {
-    return (set, at) -> set.leaveOut(steps);
+    return (set, at) -> set.choices().skip(steps);
   }
 
   static Change remedy(Finger finger, Remedy remedy) {

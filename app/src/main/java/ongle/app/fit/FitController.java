@@ -279,14 +279,14 @@ class FitController {
         "kitShown", plan.fit().sizing().map(sizing -> sizing.kit().code()).orElse(""));
     model.addAttribute("leads", leads(planned));
     model.addAttribute("bittenSchools", FreeHandOrForms.values());
-    model.addAttribute("bitten", planned.set().getBitten());
+    model.addAttribute("bitten", planned.set().choices().schools().bitten());
     model.addAttribute("isBitten", plan.nail().condition().has(PlateFinding.BITTEN));
     model.addAttribute("verdict", FitWords.of(plan));
     model.addAttribute("byHand", planned.byHand(finger).tip().isPresent());
     model.addAttribute("wayByHand", chosen);
     model.addAttribute("ways", ways(plan));
     model.addAttribute("schools", TipsOrForms.values());
-    model.addAttribute("school", planned.set().getTipsOrForms());
+    model.addAttribute("school", planned.set().choices().schools().tipsOrForms());
     model.addAttribute("rack", plan.fit().way() == BuildWay.TIP ? rack(plan) : List.of());
     model.addAttribute("drawings", plan.stopped() ? List.of() : drawings(plan));
   }
@@ -341,7 +341,7 @@ class FitController {
 
   /** The kits for the whole set, the one with the least to file in front. */
   private static List<KitChoice> leads(PlannedSet planned) {
-    String chosen = planned.set().getKit();
+    String chosen = planned.set().choices().kit().orElse(null);
     return planned.plan().kits().ranked().stream()
         .map(
             standing ->

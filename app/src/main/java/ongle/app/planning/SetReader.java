@@ -7,6 +7,7 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import ongle.app.clients.Client;
 import ongle.app.clients.ClientHistory;
@@ -16,12 +17,12 @@ import ongle.app.products.Products;
 import ongle.app.salon.SalonSettings;
 import ongle.app.sets.Choices;
 import ongle.app.sets.NailSet;
+import ongle.app.sets.SetChoices;
 import ongle.app.sets.SetNail;
 import ongle.app.sets.SetRepository;
 import ongle.app.web.NotFound;
 import ongle.app.words.Numbers;
 import ongle.app.words.Words;
-import ongle.core.fitting.Schools;
 import ongle.core.nail.Finger;
 import ongle.core.nail.Hand;
 import ongle.core.nail.Quantity;
@@ -75,7 +76,7 @@ public class SetReader implements ClientHistory {
   @Transactional(readOnly = true)
   public PlannedSet planned(long setId, Finger finger, Map<Quantity, Double> tried) {
     NailSet set = whole(setId);
-    return planned(set, finger, tried, set.length());
+    return planned(set, finger, tried, set.choices().length());
   }
 
   /** The plan as it would be with another length; nothing is stored. */
@@ -87,7 +88,7 @@ public class SetReader implements ClientHistory {
   /** How long the set is wished, without planning it. */
   @Transactional(readOnly = true)
   public LengthWish lengthOf(long setId) {
-    return sets.findById(setId).orElseThrow(() -> new NotFound("set " + setId)).length();
+    return sets.findById(setId).orElseThrow(() -> new NotFound("set " + setId)).choices().length();
   }
 
   private NailSet whole(long setId) {
@@ -96,42 +97,32 @@ public class SetReader implements ClientHistory {
 
   /** As it stands in the running transaction. */
   public PlannedSet planned(NailSet set) {
-    return planned(set, Finger.L1, Map.of(), set.length());
+    return planned(set, Finger.L1, Map.of(), set.choices().length());
   }
 
   /** As it would stand with other choices; nothing is stored. */
   public PlannedSet planned(NailSet set, Choices choices) {
-    Client client = clients.findById(set.getClientId()).orElseThrow();
-    Optional<NailSet> last = lastVisit(set);
-    Readings readings = set.readings(last.map(NailSet::measured).orElse(Map.of()));
-    SetWish wish =
-        new SetWish(
-            choices.shape(),
-            choices.lengthWish(),
-            product(choices.product()),
-            choices.apex(),
-            choices.arch(),
-            choices.across(),
-            kits.fitting(
-                new Schools(choices.tipsOrForms(), choices.bitten(), choices.barrelSchool()),
-                Optional.ofNullable(choices.kit())),
-            wearer(set, client),
-            new Wearing(choices.wearDays(), choices.skipped(), growth(set)),
-            salon.figures());
-    List<SetPlanner.Item> items =
-        set.getNails().stream()
-            .map(
-                nail ->
-                    new SetPlanner.Item(
-                        readings.nail(nail.getFinger(), nail.getPlateCondition(), nail.getSkin()),
-                        choices.nails().get(nail.getFinger()).adjustments(products::of),
-                        nail.lookOver()))
-            .toList();
-    return new PlannedSet(set, last, client, readings, SetPlanner.plan(wish, items));
+    return planned(
+        set,
+        choices.ofSet(),
+        choices.ofSet().length(),
+        nail -> choices.nails().get(nail.getFinger()).adjustments(products::of));
   }
 
   private PlannedSet planned(
       NailSet set, Finger finger, Map<Quantity, Double> tried, LengthWish length) {
+    return planned(
+        set,
+        set.choices(),
+        length,
+        nail -> {
+          Adjustments stored = nail.adjustments(products::of);
+          return nail.getFinger() == finger ? with(stored, tried) : stored;
+        });
+  }
+
+  private PlannedSet planned(
+      NailSet set, SetChoices choices, LengthWish length, Function<SetNail, Adjustments> byHand) {
     // Read now: the collections cannot be read once the transaction is over.
     set.getNails().forEach(nail -> nail.rejected(Quantity.WIDTH));
     Client client = clients.findById(set.getClientId()).orElseThrow();
@@ -143,13 +134,22 @@ public class SetReader implements ClientHistory {
                 nail ->
                     new SetPlanner.Item(
                         readings.nail(nail.getFinger(), nail.getPlateCondition(), nail.getSkin()),
-                        nail.getFinger() == finger
-                            ? with(nail.adjustments(products::of), tried)
-                            : nail.adjustments(products::of),
+                        byHand.apply(nail),
                         nail.lookOver()))
             .toList();
-    return new PlannedSet(
-        set, last, client, readings, SetPlanner.plan(wish(set, length, client), items));
+    SetWish wish =
+        new SetWish(
+            choices.shape(),
+            length,
+            product(choices.product()),
+            choices.apex(),
+            choices.arch(),
+            choices.across(),
+            kits.fitting(choices.schools(), choices.kit()),
+            wearer(set, client),
+            new Wearing(choices.wearDays(), choices.skipped(), growth(set)),
+            salon.figures());
+    return new PlannedSet(set, last, client, readings, SetPlanner.plan(wish, items));
   }
 
   private static Adjustments with(Adjustments stored, Map<Quantity, Double> tried) {
@@ -157,20 +157,6 @@ public class SetReader implements ClientHistory {
     values.putAll(stored.values());
     values.putAll(tried);
     return new Adjustments(values, stored.tip(), stored.way(), stored.product());
-  }
-
-  private SetWish wish(NailSet set, LengthWish length, Client client) {
-    return new SetWish(
-        set.getShape(),
-        length,
-        product(set.getProduct()),
-        set.getSchool(),
-        set.getArch(),
-        set.getAcross(),
-        kits.fitting(set.schools(), Optional.ofNullable(set.getKit())),
-        wearer(set, client),
-        new Wearing(set.getWearDays(), set.getSkipped(), growth(set)),
-        salon.figures());
   }
 
   private Product product(String code) {
@@ -259,12 +245,13 @@ public class SetReader implements ClientHistory {
   public record Worn(long setId, Client client, LocalDate due, String summary) {}
 
   private String summary(NailSet set) {
-    return summary(set, product(set.getProduct()));
+    return summary(set, product(set.choices().product()));
   }
 
   /** Shape, length and product in words. */
   static String summary(NailSet set, Product product) {
-    return Words.of(List.of(set.getShape(), inWords(set.length()), Words.of(product)));
+    return Words.of(
+        List.of(set.choices().shape(), inWords(set.choices().length()), Words.of(product)));
   }
 
   private static String inWords(LengthWish length) {

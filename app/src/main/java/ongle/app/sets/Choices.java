@@ -1,48 +1,25 @@
 package ongle.app.sets;
 
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.TreeMap;
-import java.util.TreeSet;
 import java.util.function.Function;
 import ongle.app.words.Words;
-import ongle.core.fitting.Barrel;
 import ongle.core.fitting.BuildWay;
-import ongle.core.fitting.FreeHandOrForms;
-import ongle.core.fitting.TipsOrForms;
 import ongle.core.nail.Finger;
 import ongle.core.nail.Quantity;
 import ongle.core.plan.Adjustments;
 import ongle.core.plan.Adjustments.TipNumber;
 import ongle.core.product.Product;
-import ongle.core.shape.LengthWish;
-import ongle.core.shape.NailShape;
-import ongle.core.structure.ApexSchool;
-import ongle.core.structure.CrossThickness;
-import ongle.core.structure.UpperArch;
-import ongle.core.wear.PrepStep;
 
 /**
  * All that was chosen for a set, as against what was measured and found on the hands: what undoing
  * goes back over and a version keeps. Stored as JSON; names are those of the enums.
  */
-public record Choices(
-    NailShape shape,
-    LengthWish.Mode lengthMode,
-    double length,
-    String product,
-    ApexSchool apex,
-    UpperArch arch,
-    CrossThickness across,
-    int wearDays,
-    TreeSet<PrepStep> skipped,
-    String kit,
-    TipsOrForms tipsOrForms,
-    FreeHandOrForms bitten,
-    Barrel barrel,
-    Map<Finger, OfNail> nails) {
+public record Choices(@JsonUnwrapped SetChoices ofSet, Map<Finger, OfNail> nails) {
 
   /** What was set by hand on one nail. */
   public record OfNail(
@@ -72,30 +49,7 @@ public record Choices(
   public static Choices of(NailSet set) {
     Map<Finger, OfNail> nails = new TreeMap<>();
     set.getNails().forEach(nail -> nails.put(nail.getFinger(), OfNail.of(nail)));
-    return new Choices(
-        set.getShape(),
-        set.length().mode(),
-        set.length().value(),
-        set.getProduct(),
-        set.getSchool(),
-        set.getArch(),
-        set.getAcross(),
-        set.getWearDays(),
-        new TreeSet<>(set.getSkipped()),
-        set.getKit(),
-        set.getTipsOrForms(),
-        set.getBitten(),
-        set.getBarrel(),
-        nails);
-  }
-
-  /** Choices kept before there was one have the closed form. */
-  public Barrel barrelSchool() {
-    return barrel == null ? Barrel.CLOSED_FORM : barrel;
-  }
-
-  public LengthWish lengthWish() {
-    return new LengthWish(lengthMode, length);
+    return new Choices(set.choices().copy(), nails);
   }
 
   /**
@@ -104,35 +58,9 @@ public record Choices(
    * @param products by code
    */
   public String against(Choices before, Function<String, Optional<Product>> products) {
-    if (!shape.equals(before.shape)) {
-      return Words.say("sets.changed.shape", "to", shape);
-    }
-    if (!lengthWish().equals(before.lengthWish())) {
-      return Words.say("sets.changed.length");
-    }
-    if (!product.equals(before.product)) {
-      return Words.say(
-          "sets.changed.product",
-          "to",
-          products.apply(product).<Object>map(p -> p).orElse(product));
-    }
-    if (apex != before.apex) {
-      return Words.say("sets.changed.apex", "to", apex);
-    }
-    if (arch != before.arch) {
-      return Words.say("sets.changed.arch", "to", arch);
-    }
-    if (across != before.across) {
-      return Words.say("sets.changed.across", "to", across);
-    }
-    if (barrelSchool() != before.barrelSchool()) {
-      return Words.say("sets.changed.barrel", "to", barrel);
-    }
-    if (wearDays != before.wearDays) {
-      return Words.say("sets.changed.days", "days", wearDays);
-    }
-    if (!skipped.equals(before.skipped)) {
-      return Words.say("sets.changed.preparation");
+    String ofAll = ofSet.against(before.ofSet, products);
+    if (ofAll != null) {
+      return ofAll;
     }
     List<Finger> changed =
         nails.keySet().stream()

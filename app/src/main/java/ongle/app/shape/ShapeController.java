@@ -182,7 +182,7 @@ class ShapeController {
         which ->
             extension
                 .filter(mm -> !planned.of(which).length().heldBackFrom(mm))
-                .map(mm -> reaching(planned, planned.set().length().mode(), which, mm)));
+                .map(mm -> reaching(planned, planned.set().choices().length().mode(), which, mm)));
   }
 
   private static LengthWish reaching(
@@ -206,9 +206,9 @@ class ShapeController {
 
   private void show(PlannedSet planned, Finger finger, Seat seat, Model model) {
     SetPage.show(planned, Stage.SHAPE, finger, seat, model);
-    LengthWish length = planned.set().length();
+    LengthWish length = planned.set().choices().length();
     Nail sample = planned.of(Finger.of(Hand.RIGHT, Digit.MIDDLE)).nail();
-    NailShape chosen = planned.set().getShape();
+    NailShape chosen = planned.set().choices().shape();
     model.addAttribute(
         "shapes",
         Arrays.stream(NailShape.values())
@@ -265,7 +265,7 @@ class ShapeController {
           Words.say(
               "shape.note.too-short",
               "shape",
-              planned.set().getShape(),
+              planned.set().choices().shape(),
               "fingers",
               names(tooShort),
               "nearest",

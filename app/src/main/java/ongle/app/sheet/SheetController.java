@@ -78,14 +78,14 @@ class SheetController {
                         NailBlock.of(planned, Finger.of(leftOnPaper.other(), digit))))
             .toList());
     model.addAttribute("layOut", PickingWords.of(planned.plan()).inOneLine());
-    model.addAttribute("school", Words.of(planned.set().getSchool()));
+    model.addAttribute("school", Words.of(planned.set().choices().apex()));
     model.addAttribute(
         "due",
         planned.plan().interval().due().stream()
             .mapToObj(day -> planned.set().getCreatedAt().toLocalDate().plusDays(day))
             .findFirst()
             .orElse(null));
-    model.addAttribute("skipped", planned.set().getSkipped());
+    model.addAttribute("skipped", planned.set().choices().skipped());
     model.addAttribute("volume", Numbers.format(visit.plan().productVolume(), 1) + " ml");
     model.addAttribute("mass", Numbers.format(visit.plan().productMass(), 1) + " g");
   }

@@ -134,16 +134,16 @@ class StructurePage {
     model.addAttribute("findings", Findings.of(plan, neighbours(planned, plan)));
     model.addAttribute("remedies", offers(Remedy.of(planned.plan(), plan, products.all())));
     model.addAttribute("remediesFor", remediesFor(plan));
-    model.addAttribute("school", planned.set().getSchool());
+    model.addAttribute("school", planned.set().choices().apex());
     model.addAttribute("schools", ApexSchool.values());
     model.addAttribute("ownPlace", ownPlace(plan));
-    model.addAttribute("arch", planned.set().getArch());
+    model.addAttribute("arch", planned.set().choices().arch());
     model.addAttribute("arches", UpperArch.values());
-    model.addAttribute("across", planned.set().getAcross());
+    model.addAttribute("across", planned.set().choices().across());
     model.addAttribute("acrosses", CrossThickness.values());
-    model.addAttribute("wearDays", planned.set().getWearDays());
+    model.addAttribute("wearDays", planned.set().choices().wearDays());
     model.addAttribute("prep", PrepStep.values());
-    model.addAttribute("skipped", planned.set().getSkipped());
+    model.addAttribute("skipped", planned.set().choices().skipped());
     if (!plan.stopped()) {
       showLook(look, planned, plan, shown, seat, model);
     } else {
@@ -280,7 +280,7 @@ class StructurePage {
       choices.add(new GhostChoice("last", Words.say("structure.compare.last")));
     }
     for (ApexSchool school : ApexSchool.values()) {
-      if (school != planned.set().getSchool()) {
+      if (school != planned.set().choices().apex()) {
         choices.add(
             new GhostChoice(
                 "school-" + school.name(),

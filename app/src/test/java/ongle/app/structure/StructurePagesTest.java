@@ -96,7 +96,7 @@ class StructurePagesTest {
   void measuringAndWhatChangesNothingAreNoSteps() throws Exception {
     text(
         post(AT + "/school")
-            .param("school", reader.planned(SET).set().getSchool().name())
+            .param("school", reader.planned(SET).set().choices().apex().name())
             .param("finger", "R2"));
     assertThat(standing().undo()).isEmpty();
     String width =
