@@ -1,4 +1,4 @@
-package ongle.core.plan;
+package ongle.core;
 
 import java.util.LinkedHashMap;
 import java.util.Map;
@@ -9,13 +9,13 @@ import java.util.function.Supplier;
  * remembering changes nothing but the time it takes: an edit of one nail leaves nine as they were.
  * The question asked longest ago is forgotten first; any number of threads may ask.
  */
-final class Memo<Q, A> {
+public final class Memo<Q, A> {
   private final Map<Q, A> known;
 
   /**
    * @param max answers kept
    */
-  Memo(int max) {
+  public Memo(int max) {
     known =
         new LinkedHashMap<>(16, 0.75f, true) {
           private static final long serialVersionUID = 1;
@@ -27,7 +27,8 @@ final class Memo<Q, A> {
         };
   }
 
-  A of(Q question, Supplier<A> workOut) {
+  /** The answer known, else worked out and kept. */
+  public A of(Q question, Supplier<A> workOut) {
     synchronized (known) {
       A answer = known.get(question);
       if (answer != null) {

@@ -3,6 +3,7 @@ package ongle.core.plan;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import ongle.core.Memo;
 import ongle.core.nail.Nail;
 import ongle.core.nail.PlateFinding;
 import ongle.core.nail.Quantity;

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.DoubleFunction;
+import ongle.core.Memo;
 import ongle.core.fitting.BuildWay;
 import ongle.core.nail.EarlierProduct;
 import ongle.core.nail.Nail;

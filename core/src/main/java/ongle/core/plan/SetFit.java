@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.function.Predicate;
 import java.util.stream.Stream;
 import ongle.core.Lookup;
+import ongle.core.Memo;
 import ongle.core.fitting.BuildWay;
 import ongle.core.fitting.CuttingTemplate;
 import ongle.core.fitting.Fitting;

@@ -9,6 +9,7 @@ import java.util.Map;
 import java.util.OptionalDouble;
 import java.util.function.ToDoubleFunction;
 import ongle.core.Lookup;
+import ongle.core.Memo;
 import ongle.core.fitting.BuildWay;
 import ongle.core.nail.Finger;
 import ongle.core.nail.Nail;

@@ -35,18 +35,17 @@ public record Hands(List<Job> left, List<Job> right, Free free) {
   public Hands {
     left = List.copyOf(left);
     right = List.copyOf(right);
-    List<Job> rightHand = right;
-    List<Job> leftHand = left;
-    if (!left.stream()
-        .filter(rightHand::contains)
-        .toList()
-        .equals(right.stream().filter(leftHand::contains).toList())) {
+    if (!shared(left, right).equals(shared(right, left))) {
       throw new IllegalArgumentException("jobs of both hands must stand in the same order");
     }
   }
 
-  /** Everything once. */
+  private static List<String> shared(List<Job> jobs, List<Job> others) {
+    return jobs.stream().filter(job -> job.isIn(others)).map(Job::id).toList();
+  }
+
+  /** Everything once; of work that needs both hands, as the left hand has it. */
   public Stream<Job> jobs() {
-    return Stream.concat(left.stream(), right.stream()).distinct();
+    return Stream.concat(left.stream(), right.stream().filter(job -> !job.isIn(left)));
   }
 }

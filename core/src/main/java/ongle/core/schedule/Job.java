@@ -1,5 +1,6 @@
 package ongle.core.schedule;
 
+import java.util.List;
 import java.util.Objects;
 
 /**
@@ -53,15 +54,25 @@ public record Job(
     }
   }
 
-  /** A job is its id, so that it is found at once in either hand's list. */
-  @Override
-  public boolean equals(Object other) {
-    return other instanceof Job job && id.equals(job.id);
+  /**
+   * Whether it is the same work. Of work that needs both hands each hand's list has its own window.
+   */
+  public boolean is(Job other) {
+    return id.equals(other.id);
   }
 
-  @Override
-  public int hashCode() {
-    return id.hashCode();
+  /** Where the same work stands in a list; -1 if it does not. */
+  int placeIn(List<Job> jobs) {
+    for (int i = 0; i < jobs.size(); i++) {
+      if (is(jobs.get(i))) {
+        return i;
+      }
+    }
+    return -1;
+  }
+
+  boolean isIn(List<Job> jobs) {
+    return placeIn(jobs) >= 0;
   }
 
   /** Work of the technician on a hand, any time. */

@@ -32,7 +32,7 @@ final class LowerBound {
 
   private static int firstShared(List<Job> jobs, List<Job> others) {
     for (int i = 0; i < jobs.size(); i++) {
-      if (others.contains(jobs.get(i))) {
+      if (jobs.get(i).isIn(others)) {
         return i;
       }
     }

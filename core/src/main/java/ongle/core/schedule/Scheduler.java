@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.function.ToIntFunction;
+import ongle.core.Memo;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -25,6 +26,14 @@ public final class Scheduler {
   private static final int NONE = -1;
   private static final int LEFT = 0;
   private static final int RIGHT = 1;
+
+  /**
+   * Where an appointment stands is asked before and after each press, and by every screen; 200 of
+   * them are a few megabytes.
+   */
+  private static final Memo<Question, Schedule> KNOWN = new Memo<>(200);
+
+  private record Question(Hands hands, Optional<String> first) {}
 
   private final List<Job> left;
   private final List<Job> right;
@@ -48,15 +57,15 @@ public final class Scheduler {
     this.strict = strict;
     twinOfLeft = new int[left.size()];
     for (int i = 0; i < left.size(); i++) {
-      twinOfLeft[i] = right.indexOf(left.get(i));
+      twinOfLeft[i] = left.get(i).placeIn(right);
     }
     leftWork = ahead(left, job -> job.technician() ? job.seconds() : 0);
-    rightWork = ahead(right, job -> job.technician() && !left.contains(job) ? job.seconds() : 0);
+    rightWork = ahead(right, job -> job.technician() && !job.isIn(left) ? job.seconds() : 0);
     leftChain = ahead(left, job -> job.seconds() + job.window().min());
     rightChain = ahead(right, job -> job.seconds() + job.window().min());
     rightIsTwin = new boolean[right.size()];
     for (int j = 0; j < right.size(); j++) {
-      rightIsTwin[j] = left.contains(right.get(j));
+      rightIsTwin[j] = right.get(j).isIn(left);
     }
   }
 
@@ -129,6 +138,10 @@ public final class Scheduler {
   }
 
   private static Schedule quick(Hands hands, Optional<String> first) {
+    return KNOWN.of(new Question(hands, first), () -> search(hands, first));
+  }
+
+  private static Schedule search(Hands hands, Optional<String> first) {
     for (boolean strict : new boolean[] {true, false}) {
       Scheduler scheduler = new Scheduler(hands, strict);
       scheduler.first = first;
