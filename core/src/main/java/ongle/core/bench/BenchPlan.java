@@ -174,7 +174,7 @@ public record BenchPlan(
   /** How the build of one nail is cured in layers. */
   static Layers layers(NailPlan nail, LightCure cure, BenchWish wish) {
     double power =
-        HandSteps.delicate(nail)
+        HandWork.delicate(nail)
             ? LampTime.gentle(wish.lamp(), cure).map(time -> time.programme().power()).orElse(1.0)
             : 1;
     return Layers.of(
@@ -216,7 +216,7 @@ public record BenchPlan(
         .light()
         .flatMap(
             cure ->
-                HandSteps.delicate(nail)
+                HandWork.delicate(nail)
                     ? LampTime.gentle(wish.lamp(), cure)
                     : LampTime.full(wish.lamp(), cure));
   }

@@ -98,7 +98,7 @@ public record OrderChoice(
     int waited = start(schedule, steps.get(pinch)) - end(schedule, before.get());
     return before.get().kind() == StepKind.BEAD
         ? waited >= setting.pinchFrom().toSeconds() && waited <= setting.pinchUntil().toSeconds()
-        : waited <= HandSteps.GEL_PINCH_WITHIN;
+        : waited <= CuredLayers.GEL_PINCH_WITHIN;
   }
 
   private static int start(Schedule schedule, Step step) {

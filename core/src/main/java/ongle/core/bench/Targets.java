@@ -140,7 +140,7 @@ final class Targets {
 
   /** How far out it is laid: to the form's mark, else to the length. */
   private void reach() {
-    if (infill.isEmpty() && HandSteps.onForm(nail) && form().isPresent()) {
+    if (infill.isEmpty() && HandWork.onForm(nail) && form().isPresent()) {
       add(Measure.MARK, form().get().buildToMark());
     } else {
       unlessNothing(Measure.LENGTH, nail.extension());

@@ -1,0 +1,138 @@
+package ongle.core.bench;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Predicate;
+import ongle.core.cure.Layers;
+import ongle.core.fitting.BuildWay;
+import ongle.core.nail.Digit;
+import ongle.core.nail.Finger;
+import ongle.core.nail.Hand;
+import ongle.core.plan.NailPlan;
+import ongle.core.portion.Portion;
+import ongle.core.product.LightCure;
+
+/** What is to be done on one hand, as far as its steps have been put together. */
+final class HandWork {
+  /** An extension shorter than this has nothing to hold a pinch, mm. */
+  private static final double PINCHED_LENGTH = 3;
+
+  final BenchWish wish;
+  final Hand hand;
+  final List<NailPlan> nails;
+  final Map<Finger, Portion> portions;
+  final List<Step> steps = new ArrayList<>();
+  private final Map<Finger, Infill> infills;
+
+  HandWork(
+      BenchWish wish,
+      Hand hand,
+      List<NailPlan> nails,
+      Map<Finger, Portion> portions,
+      Map<Finger, Infill> infills) {
+    this.wish = wish;
+    this.hand = hand;
+    this.nails = nails;
+    this.portions = portions;
+    this.infills = infills;
+  }
+
+  boolean builds() {
+    return wish.visit() != Visit.REMOVAL;
+  }
+
+  /** How it is renewed; empty where it is built anew. */
+  Optional<Infill> infill(NailPlan nail) {
+    return Optional.ofNullable(infills.get(nail.nail().finger()))
+        .filter(infill -> infill.removal().isEmpty());
+  }
+
+  boolean infilled(NailPlan nail) {
+    return infill(nail).isPresent();
+  }
+
+  Optional<Removal> removal(NailPlan nail) {
+    return Removal.of(nail.seen().earlier(), nail.build().profile().apexThickness());
+  }
+
+  /** Whether its form leaves the barrel to be squeezed, and there is length to hold it. */
+  boolean pinched(NailPlan nail) {
+    return !infilled(nail) && nail.extension() >= PINCHED_LENGTH && nail.pinch().isPresent();
+  }
+
+  void electric(StepDraft step, Bit bit) {
+    if (wish.schools().cuticleTool() == CuticleTool.ELECTRIC_FILE
+        && step.on.stream().noneMatch(HandWork::delicate)) {
+      step.bit = Optional.of(bit);
+      step.cautions.add(new StepCaution.NeverRest());
+    }
+  }
+
+  Layers layers(NailPlan nail, LightCure cure) {
+    return BenchPlan.layers(nail, cure, wish);
+  }
+
+  /** Nails laid before the hand goes on: one, four and the thumb, or all. */
+  List<List<NailPlan>> batches(List<NailPlan> group) {
+    return switch (wish.schools().order()) {
+      case ONE_AT_A_TIME -> group.stream().map(List::of).toList();
+      case FOUR_AND_THUMB -> fingersThenThumb(group);
+      case WHOLE_HAND -> nonEmpty(List.of(group));
+    };
+  }
+
+  static List<List<NailPlan>> fingersThenThumb(List<NailPlan> group) {
+    return nonEmpty(
+        List.of(
+            group.stream().filter(nail -> !thumb(nail)).toList(),
+            group.stream().filter(HandWork::thumb).toList()));
+  }
+
+  static List<List<NailPlan>> nonEmpty(List<List<NailPlan>> batches) {
+    return batches.stream().filter(batch -> !batch.isEmpty()).toList();
+  }
+
+  /** A layer on the natural nail has no outline of its own to build first. */
+  static boolean framed(NailPlan nail) {
+    return nail.extension() > 0 && !nail.overlay();
+  }
+
+  static boolean levelling(NailPlan nail) {
+    return nail.build().product().levelling();
+  }
+
+  /** Plates that want hardly any pressure, no electric file and little heat. */
+  static boolean delicate(NailPlan nail) {
+    return nail.nail().condition().delicate();
+  }
+
+  /** Torn or cut skin: nothing sharp and no acid near it. */
+  static boolean cut(NailPlan nail) {
+    return nail.nail().skin().broken();
+  }
+
+  static boolean onForm(NailPlan nail) {
+    return nail.fit().way() == BuildWay.FORM || nail.fit().way() == BuildWay.REUSABLE_FORM;
+  }
+
+  static boolean thumb(NailPlan nail) {
+    return nail.nail().finger().digit() == Digit.THUMB;
+  }
+
+  static List<Digit> fingers(List<NailPlan> on, Predicate<NailPlan> which) {
+    return on.stream().filter(which).map(nail -> nail.nail().finger().digit()).toList();
+  }
+
+  static void filed(StepDraft step, List<NailPlan> on) {
+    on.stream()
+        .map(nail -> nail.shape().filing())
+        .distinct()
+        .forEach(filing -> step.hints.add(new Hint.Filed(filing)));
+  }
+
+  StepDraft draft(StepKind kind, List<NailPlan> on) {
+    return new StepDraft(this, kind, on);
+  }
+}

@@ -1,0 +1,78 @@
+package ongle.core.bench;
+
+import java.util.Comparator;
+import java.util.List;
+import java.util.function.Function;
+import ongle.core.cure.LampTime;
+import ongle.core.cure.Layers;
+import ongle.core.plan.NailPlan;
+import ongle.core.product.LightCure;
+import ongle.core.schedule.Job;
+
+/** A hand, or a nail of it, in the lamp. */
+final class LampSteps {
+  private final HandWork work;
+
+  LampSteps(HandWork work) {
+    this.work = work;
+  }
+
+  void flash(StepKind kind, NailPlan nail, LightCure cure) {
+    StepDraft flash = work.draft(kind, List.of(nail));
+    flash.lit(LampTime.flash(work.wish.lamp(), cure).orElseThrow());
+    if (nail.build().product().levelling()) {
+      flash.window = new Job.Window(0, OrderChoice.RUNS_AFTER);
+    }
+    flash.add();
+  }
+
+  /** What goes into the lamp together: thumbs apart where the lamp wants it. */
+  List<List<NailPlan>> apart(List<NailPlan> nails) {
+    return work.wish.lamp().thumbsApart()
+        ? HandWork.fingersThenThumb(nails)
+        : HandWork.nonEmpty(List.of(nails));
+  }
+
+  static LightCure cureOf(NailPlan nail) {
+    return nail.build().product().light().orElseThrow();
+  }
+
+  /** Alone in a lamp that wants it so, the thumb is told apart. */
+  StepKind cureKind(List<NailPlan> together) {
+    return work.wish.lamp().thumbsApart() && together.stream().allMatch(HandWork::thumb)
+        ? StepKind.CURE_THUMB
+        : StepKind.CURE;
+  }
+
+  /** The hand's full cure. */
+  void cure(List<NailPlan> laid, LightCure cure) {
+    apart(laid).forEach(together -> add(cureKind(together), together, nail -> cure));
+  }
+
+  /** As long as the one that needs most. */
+  void add(StepKind kind, List<NailPlan> on, Function<NailPlan, LightCure> cures) {
+    boolean gentle = on.stream().anyMatch(HandWork::delicate);
+    StepDraft step = work.draft(kind, on);
+    step.lit(
+        on.stream()
+            .map(cures)
+            .distinct()
+            .flatMap(
+                cure ->
+                    (gentle
+                            ? LampTime.gentle(work.wish.lamp(), cure)
+                            : LampTime.full(work.wish.lamp(), cure))
+                        .stream())
+            .max(Comparator.comparing(LampTime::duration))
+            .orElseThrow());
+    Layers.Advice advice =
+        on.stream()
+            .map(nail -> work.layers(nail, cures.apply(nail)).heat().advice())
+            .max(Comparator.naturalOrder())
+            .orElse(Layers.Advice.NONE);
+    if (advice != Layers.Advice.NONE && kind != StepKind.UNDERSIDE) {
+      step.hints.add(new Hint.Heat(advice));
+    }
+    step.add();
+  }
+}

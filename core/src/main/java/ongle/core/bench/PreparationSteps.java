@@ -1,0 +1,129 @@
+package ongle.core.bench;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+import ongle.core.nail.EarlierProduct;
+import ongle.core.nail.PlateFinding;
+import ongle.core.plan.NailPlan;
+
+/** Steps of preparing a hand's plates: each a line of the routine, with what its nails ask. */
+final class PreparationSteps {
+  private static final int SOFTENER_WORKS = 90;
+  private static final int ACID_DRIES = 60;
+  private static final int ACID_FREE_DRIES = 30;
+
+  private final HandWork work;
+
+  PreparationSteps(HandWork work) {
+    this.work = work;
+  }
+
+  void add(StepKind kind, Routine.Line line) {
+    if (kind.scope() == StepKind.Scope.SET) {
+      return; // both hands at once; whoever puts the hands together adds it
+    }
+    if (!work.builds()
+        && !Stream.of(StepKind.REMOVE_POLISH, StepKind.CLEAN).toList().contains(kind)) {
+      return;
+    }
+    List<NailPlan> on =
+        work.nails.stream().filter(nail -> wanted(kind, nail) && !skipped(kind, nail)).toList();
+    if (on.isEmpty()) {
+      return;
+    }
+    StepDraft step = work.draft(kind, on);
+    step.name = line.name();
+    switch (kind) {
+      case SHORTEN -> shortening(step);
+      case SOFTEN -> step.settles = SOFTENER_WORKS;
+      case PUSH_BACK -> step.needsSettled = work.wish.schools().softener() == Softener.FIRST;
+      case CLEAR -> clearing(step);
+      case SHINE -> shining(step);
+      case PRIME -> priming(step);
+      default -> {}
+    }
+    step.add();
+  }
+
+  private static boolean skipped(StepKind kind, NailPlan nail) {
+    return kind.prepares().filter(nail.wearing().skipped()::contains).isPresent();
+  }
+
+  private boolean wanted(StepKind kind, NailPlan nail) {
+    boolean bitten = nail.nail().condition().has(PlateFinding.BITTEN);
+    return switch (kind) {
+      case REMOVE_POLISH -> nail.seen().earlier() == EarlierProduct.POLISH;
+      case SHORTEN -> !bitten && nail.item().nail().freeEdge() > 0 && !work.infilled(nail);
+      case TRIM -> !HandWork.cut(nail);
+      case FREE_SKIN -> bitten;
+      case SOFTEN, WASH -> work.wish.schools().softener() == Softener.FIRST;
+      case BUFF -> work.wish.schools().filing() != FilingRoutine.NONE || !HandWork.levelling(nail);
+      default -> true;
+    };
+  }
+
+  /** The natural edge of an overlay is the nail's edge: it gets the shape. */
+  private static void shortening(StepDraft step) {
+    List<NailPlan> shaped =
+        step.on.stream().filter(NailPlan::overlay).filter(nail -> nail.extension() > 0).toList();
+    if (!shaped.isEmpty()) {
+      step.variant = Optional.of(Step.Variant.EDGE_TO_SHAPE);
+      HandWork.filed(step, shaped);
+    }
+  }
+
+  private void clearing(StepDraft step) {
+    boolean file = work.wish.schools().cuticleTool() == CuticleTool.ELECTRIC_FILE;
+    boolean delicate = step.on.stream().anyMatch(HandWork::delicate);
+    boolean cut = step.on.stream().anyMatch(HandWork::cut);
+    step.tool(Tool.Plain.PUSHER_AND_STICK);
+    if (file && !delicate && !cut) {
+      step.tool(Tool.Plain.ELECTRIC_FILE_FINE_BIT);
+      step.bit = Optional.of(Bit.CUTICLE);
+      step.cautions.add(new StepCaution.NeverRest());
+    } else if (file) {
+      step.hints.add(
+          new Hint.ByHand(
+              HandWork.fingers(step.on, nail -> HandWork.delicate(nail) || HandWork.cut(nail))));
+    }
+    if (cut) {
+      step.tool(Tool.Plain.STICK_ONLY);
+      step.cautions.add(new StepCaution.OpenCut(HandWork.fingers(step.on, HandWork::cut)));
+    }
+  }
+
+  private static void shining(StepDraft step) {
+    if (step.on.stream().allMatch(HandWork::delicate)) {
+      step.tool(Tool.Plain.FINE_FILE);
+    } else if (step.on.stream().anyMatch(HandWork::delicate)) {
+      step.hints.add(new Hint.Gently(HandWork.fingers(step.on, HandWork::delicate)));
+    }
+    step.on.stream()
+        .filter(HandWork::delicate)
+        .flatMap(nail -> nail.nail().condition().findings().stream())
+        .distinct()
+        .forEach(finding -> step.cautions.add(new StepCaution.Plate(finding)));
+  }
+
+  private void priming(StepDraft step) {
+    boolean cut = step.on.stream().anyMatch(HandWork::cut);
+    switch (work.wish.schools().primer()) {
+      case ACID -> {
+        step.tool(Tool.Plain.ACID_PRIMER);
+        step.settles = ACID_DRIES;
+      }
+      case ACID_FREE -> {
+        step.tool(Tool.Plain.ACID_FREE_PRIMER);
+        step.settles = ACID_FREE_DRIES;
+      }
+      case BASE -> {
+        step.variant = Optional.of(Step.Variant.BASE_RUBBED_IN);
+        step.tool(Tool.Plain.BASE_AND_BRUSH);
+      }
+    }
+    if (cut) {
+      step.cautions.add(new StepCaution.NothingNearCut());
+    }
+  }
+}
