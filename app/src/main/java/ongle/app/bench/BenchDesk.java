@@ -23,6 +23,7 @@ import ongle.app.words.Words;
 import ongle.core.bench.BenchPlan;
 import ongle.core.bench.Event;
 import ongle.core.bench.Guide;
+import ongle.core.bench.Presses;
 import ongle.core.bench.Step;
 import ongle.core.plan.Caution;
 import ongle.core.portion.Material;
@@ -247,8 +248,10 @@ class BenchDesk {
     return press(
         setId,
         (guide, now) ->
-            guide.done(
-                step, guide.plan().step(step).map(s -> lots(guide.plan(), s)).orElse(""), now));
+            guide
+                .press()
+                .done(
+                    step, guide.plan().step(step).map(s -> lots(guide.plan(), s)).orElse(""), now));
   }
 
   /** The lots a step is done with, in words; empty for none on the shelf. */
@@ -264,7 +267,7 @@ class BenchDesk {
   }
 
   /** Does what was pressed, if that may be now; what another screen did meanwhile counts first. */
-  Sitting press(long setId, BiFunction<Guide, Instant, Guide.Answer> what) {
+  Sitting press(long setId, BiFunction<Guide, Instant, Presses.Answer> what) {
     PlannedVisit visit = visits.of(setId);
     for (int i = 0; i < TRIES; i++) {
       Run run = run(setId);
@@ -272,7 +275,7 @@ class BenchDesk {
         return sitting(
             visit, run, Words.say(run.begun() ? "bench.waits-for-lamp" : "bench.begin-first"));
       }
-      Guide.Answer answer =
+      Presses.Answer answer =
           what.apply(new Guide(visit.plan(), run.events()), clock.now(run.last()));
       if (answer.event().isEmpty()) {
         return sitting(visit, run, Words.of(answer.why()));

@@ -18,6 +18,7 @@ import ongle.app.words.Dates;
 import ongle.app.words.Words;
 import ongle.core.bench.Event;
 import ongle.core.bench.Guide;
+import ongle.core.bench.Presses;
 import ongle.core.bench.Step;
 import ongle.core.bench.StepKind;
 import ongle.core.nail.Finger;
@@ -119,12 +120,12 @@ class GuideController {
       @RequestParam(defaultValue = "") String reason,
       @ModelAttribute("seat") Seat seat,
       Model model) {
-    return pressed(id, (guide, now) -> guide.skip(step, reason, now), seat, model);
+    return pressed(id, (guide, now) -> guide.press().skip(step, reason, now), seat, model);
   }
 
   @PostMapping("/back")
   String back(@PathVariable long id, @ModelAttribute("seat") Seat seat, Model model) {
-    return pressed(id, Guide::back, seat, model);
+    return pressed(id, (guide, now) -> guide.press().back(now), seat, model);
   }
 
   /** Takes the other hand's next step before the one advised. */
@@ -134,7 +135,7 @@ class GuideController {
       @RequestParam String step,
       @ModelAttribute("seat") Seat seat,
       Model model) {
-    return pressed(id, (guide, now) -> guide.first(step, now), seat, model);
+    return pressed(id, (guide, now) -> guide.press().first(step, now), seat, model);
   }
 
   /** Pause and go on, notes, product on skin, heat. */
@@ -146,11 +147,11 @@ class GuideController {
       @RequestParam(defaultValue = "") String text,
       @ModelAttribute("seat") Seat seat,
       Model model) {
-    return pressed(id, (guide, now) -> guide.note(type, step, text, now), seat, model);
+    return pressed(id, (guide, now) -> guide.press().note(type, step, text, now), seat, model);
   }
 
   private String pressed(
-      long id, BiFunction<Guide, Instant, Guide.Answer> what, Seat seat, Model model) {
+      long id, BiFunction<Guide, Instant, Presses.Answer> what, Seat seat, Model model) {
     show(bench.press(id, what), seat, model);
     return "bench/guide :: desk";
   }

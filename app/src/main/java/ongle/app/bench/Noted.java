@@ -5,6 +5,7 @@ import ongle.app.words.BenchWords;
 import ongle.app.words.Words;
 import ongle.core.bench.Event;
 import ongle.core.bench.Guide;
+import ongle.core.bench.Past;
 import ongle.core.bench.Step;
 
 /**
@@ -41,7 +42,7 @@ record Noted(Event event, String title, String where, String remark) {
     return new Noted(event, "", "", remark);
   }
 
-  private static String remark(Guide.Past past) {
+  private static String remark(Past past) {
     if (past.skipped().isPresent()) {
       return past.step().kind().prepares().isPresent() ? Words.say("bench.lifts-sooner") : "";
     }

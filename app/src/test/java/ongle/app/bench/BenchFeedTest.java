@@ -24,7 +24,7 @@ class BenchFeedTest {
     bench.startOver(1);
     String step = bench.sitting(1).guide().flatMap(Guide::current).orElseThrow().id();
 
-    bench.press(1, (guide, now) -> guide.skip(step, "done before", now));
+    bench.press(1, (guide, now) -> guide.press().skip(step, "done before", now));
 
     assertThat(bench.sitting(1).noted()).hasSize(2);
     verify(feeds, times(2)).toAll("changed", 1L);
@@ -34,8 +34,8 @@ class BenchFeedTest {
   void whatIsRefusedIsNoChange() {
     bench.startOver(2);
 
-    bench.press(2, (guide, now) -> guide.skip("nowhere", "why not", now));
-    bench.press(2, Guide::back);
+    bench.press(2, (guide, now) -> guide.press().skip("nowhere", "why not", now));
+    bench.press(2, (guide, now) -> guide.press().back(now));
 
     verify(feeds, times(1)).toAll("changed", 2L);
     verify(feeds, never()).to(any(), any(), any());

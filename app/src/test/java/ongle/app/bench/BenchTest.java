@@ -23,6 +23,7 @@ import ongle.app.visits.PlannedVisit;
 import ongle.app.visits.VisitPlanner;
 import ongle.app.words.Numbers;
 import ongle.core.bench.Guide;
+import ongle.core.bench.Past;
 import ongle.core.bench.Step;
 import ongle.core.nail.Finger;
 import ongle.core.schedule.Schedule;
@@ -111,7 +112,7 @@ class BenchTest {
                           () -> {
                             together.await();
                             return bench.press(
-                                5, (guide, now) -> guide.done(step, now.plusSeconds(60)));
+                                5, (guide, now) -> guide.press().done(step, now.plusSeconds(60)));
                           }))
               .toList();
       for (Future<BenchDesk.Sitting> press : presses) {
@@ -147,7 +148,7 @@ class BenchTest {
     assertThat(done.took()).hasSameSizeAs(bench.sitting(3).took());
     assertThat(bench.visit(3).planned().set().getWornUntil()).isAfter(LocalDate.of(2026, 3, 10));
     assertThat(done.guide().orElseThrow().past())
-        .noneMatch(Guide.Past::offWindow)
+        .noneMatch(Past::offWindow)
         .allMatch(past -> past.skipped().isEmpty());
     mvc.perform(get("/sets/3/bench/guide"))
         .andExpect(content().string(containsString("All done")))
@@ -158,7 +159,7 @@ class BenchTest {
   void begunAnewItStartsAtTheFirstStepAndKeepsWhatWas() {
     bench.begin(7);
     String first = bench.sitting(7).guide().flatMap(Guide::current).orElseThrow().id();
-    bench.press(7, (guide, now) -> guide.skip(first, "done at home", now));
+    bench.press(7, (guide, now) -> guide.press().skip(first, "done at home", now));
     long before = events.count();
 
     bench.startOver(7);
@@ -176,7 +177,7 @@ class BenchTest {
               int takes = guide.current().orElseThrow().job().seconds();
               boolean by = guide.current().orElseThrow().runsByItself();
               Instant from = guide.ready().isAfter(now) ? guide.ready() : now;
-              return guide.done(step, from.plusSeconds(by ? 1 : Math.max(1, takes)));
+              return guide.press().done(step, from.plusSeconds(by ? 1 : Math.max(1, takes)));
             });
     assertThat(pressed.said()).isEmpty();
     return pressed;

@@ -41,7 +41,7 @@ class GuideTest {
     } else {
       now = now.plusSeconds(1);
     }
-    Guide.Answer answer = guide.done(step.id(), now);
+    Presses.Answer answer = guide.press().done(step.id(), now);
     assertThat(answer.why()).as(step.id()).isEmpty();
     events.add(answer.event().orElseThrow());
     return guide();
@@ -68,7 +68,7 @@ class GuideTest {
 
     assertThat(seen).hasSize(plan.steps().size());
     assertThat(guide.finished(now.plusSeconds(300))).isTrue();
-    assertThat(guide.past()).noneMatch(Guide.Past::offWindow);
+    assertThat(guide.past()).noneMatch(Past::offWindow);
   }
 
   @Test
@@ -77,8 +77,8 @@ class GuideTest {
     int besides = 0;
     while (guide.current().isPresent()) {
       guide = work();
-      for (Guide.Past run : guide.running(now)) {
-        assertThat(guide.clocks(now)).anyMatch(clock -> clock.what() == Guide.Clock.What.LAMP);
+      for (Past run : guide.running(now)) {
+        assertThat(guide.clocks(now)).anyMatch(clock -> clock.what() == DeskClock.What.LAMP);
         Hand inLamp = run.step().hand().orElseThrow();
         besides += guide.current().filter(step -> !step.on(inLamp)).isPresent() ? 1 : 0;
       }
@@ -91,13 +91,13 @@ class GuideTest {
     Guide guide = begin();
     String first = guide.current().orElseThrow().id();
     now = now.plusSeconds(60);
-    events.add(guide.done(first, now).event().orElseThrow());
+    events.add(guide.press().done(first, now).event().orElseThrow());
 
-    assertThat(guide().done(first, now).event()).isEmpty();
+    assertThat(guide().press().done(first, now).event()).isEmpty();
     String second = guide().current().orElseThrow().id();
-    assertThat(guide().done(second, now.plusMillis(300)).why())
+    assertThat(guide().press().done(second, now.plusMillis(300)).why())
         .contains(Refusal.Plain.PRESSED_TWICE);
-    assertThat(guide().done(second, now.plusSeconds(2)).event()).isPresent();
+    assertThat(guide().press().done(second, now.plusSeconds(2)).event()).isPresent();
   }
 
   @Test
@@ -109,10 +109,10 @@ class GuideTest {
     String next = guide.current().orElseThrow().id();
     Instant out = guide.running(now).get(0).ends();
 
-    assertThat(guide.done(next, now.plusSeconds(1)).why())
+    assertThat(guide.press().done(next, now.plusSeconds(1)).why())
         .containsInstanceOf(Refusal.LampRuns.class);
-    assertThat(guide.done(next, out.minusMillis(1)).event()).isEmpty();
-    assertThat(guide.done(next, out).event()).isPresent();
+    assertThat(guide.press().done(next, out.minusMillis(1)).event()).isEmpty();
+    assertThat(guide.press().done(next, out).event()).isPresent();
   }
 
   @Test
@@ -132,8 +132,8 @@ class GuideTest {
       guide = work();
       again = now;
     }
-    events.add(guide.done(cure, again.plusSeconds(2)).event().orElseThrow());
-    Guide.Past run = guide().running(again.plusSeconds(2)).get(0);
+    events.add(guide.press().done(cure, again.plusSeconds(2)).event().orElseThrow());
+    Past run = guide().running(again.plusSeconds(2)).get(0);
     assertThat(Duration.between(run.began(), run.ends())).isEqualTo(Duration.ofSeconds(40));
   }
 
@@ -144,7 +144,7 @@ class GuideTest {
     Instant late = now.plusSeconds(600);
 
     assertThat(guide.finish(late)).isAfter(planned.plusSeconds(500));
-    events.add(guide.done(guide.current().orElseThrow().id(), late).event().orElseThrow());
+    events.add(guide.press().done(guide.current().orElseThrow().id(), late).event().orElseThrow());
     assertThat(guide().past().get(0).overran()).isTrue();
     assertThat(guide().finish(late)).isAfter(planned.plusSeconds(500));
   }
@@ -153,12 +153,17 @@ class GuideTest {
   void timeStoppedIsNotTimeTaken() {
     begin();
     events.add(Event.of(now.plusSeconds(10), Event.Type.PAUSED, ""));
-    assertThat(guide().done(guide().current().orElseThrow().id(), now.plusSeconds(20)).why())
+    assertThat(
+            guide().press().done(guide().current().orElseThrow().id(), now.plusSeconds(20)).why())
         .contains(Refusal.Plain.PAUSED);
     events.add(Event.of(now.plusSeconds(610), Event.Type.RESUMED, ""));
     Guide guide = guide();
     events.add(
-        guide.done(guide.current().orElseThrow().id(), now.plusSeconds(660)).event().orElseThrow());
+        guide
+            .press()
+            .done(guide.current().orElseThrow().id(), now.plusSeconds(660))
+            .event()
+            .orElseThrow());
 
     assertThat(guide().past().get(0).overran()).isFalse();
     assertThat(guide().pausedFor(now)).isEqualTo(Duration.ofSeconds(600));
@@ -169,12 +174,12 @@ class GuideTest {
     Guide guide = begin();
     String first = guide.current().orElseThrow().id();
 
-    assertThat(guide.skip(first, " ", now).why()).contains(Refusal.Plain.NO_REASON);
-    events.add(guide.skip(first, "done at home", now).event().orElseThrow());
+    assertThat(guide.press().skip(first, " ", now).why()).contains(Refusal.Plain.NO_REASON);
+    events.add(guide.press().skip(first, "done at home", now).event().orElseThrow());
     assertThat(guide().past().get(0).skipped()).contains("done at home");
-    events.add(guide().back(now).event().orElseThrow());
+    events.add(guide().press().back(now).event().orElseThrow());
     assertThat(guide().current().orElseThrow().id()).isEqualTo(first);
-    assertThat(guide().back(now).event()).isEmpty();
+    assertThat(guide().press().back(now).event()).isEmpty();
   }
 
   @Test
@@ -185,14 +190,15 @@ class GuideTest {
     Step other = guide.instead(now).orElseThrow();
     assertThat(other.hand()).isNotEqualTo(advised.hand());
 
-    events.add(guide.first(other.id(), now).event().orElseThrow());
+    events.add(guide.press().first(other.id(), now).event().orElseThrow());
     assertThat(guide().current()).contains(other);
     assertThat(guide().instead(now)).contains(advised);
     assertThat(guide().ahead().missed()).isEmpty();
 
     guide = work();
     assertThat(guide.past(other.id())).isPresent();
-    assertThat(guide.first(other.id(), now).why()).contains(Refusal.Plain.CANNOT_COME_FIRST);
+    assertThat(guide.press().first(other.id(), now).why())
+        .contains(Refusal.Plain.CANNOT_COME_FIRST);
     while (guide.current().isPresent()) {
       guide = work();
     }
@@ -205,7 +211,7 @@ class GuideTest {
     workTo(StepKind.CURE);
     Step cure = guide().current().orElseThrow();
     Step other = guide().instead(now).orElseThrow();
-    events.add(guide().first(other.id(), now).event().orElseThrow());
+    events.add(guide().press().first(other.id(), now).event().orElseThrow());
     assertThat(guide().current()).contains(other);
     assertThat(guide().next(1)).isNotEmpty();
 
@@ -221,7 +227,8 @@ class GuideTest {
     Guide guide = workTo(StepKind.CLEAR_DESK);
 
     assertThat(guide.instead(now)).isEmpty();
-    assertThat(guide.first(plan.left().get(plan.left().size() - 1).id(), now).event()).isEmpty();
+    assertThat(guide.press().first(plan.left().get(plan.left().size() - 1).id(), now).event())
+        .isEmpty();
   }
 
   @Test
@@ -231,13 +238,13 @@ class GuideTest {
     work();
     Instant began = now;
     now = now.plusSeconds(20);
-    events.add(guide().note(Event.Type.HEAT, "", "", now).event().orElseThrow());
+    events.add(guide().press().note(Event.Type.HEAT, "", "", now).event().orElseThrow());
     assertThat(guide().urgent()).contains(new Urgent.Heat(40));
     work();
     assertThat(guide().urgent()).isEmpty();
 
     String step = guide().current().orElseThrow().id();
-    events.add(guide().note(Event.Type.SKIN, step, "", now).event().orElseThrow());
+    events.add(guide().press().note(Event.Type.SKIN, step, "", now).event().orElseThrow());
     assertThat(guide().urgent()).contains(new Urgent.ProductOnSkin());
     assertThat(began).isBefore(now);
   }
@@ -246,13 +253,13 @@ class GuideTest {
   void onlyWhatCanBeNotedIsNoted() {
     Guide guide = begin();
 
-    assertThat(guide.note(Event.Type.DONE, "", "", now).event()).isEmpty();
-    assertThat(guide.note(Event.Type.NOTE, "", " ", now).event()).isEmpty();
-    assertThat(guide.note(Event.Type.SKIN, "nowhere", "", now).event()).isEmpty();
-    assertThat(guide.note(Event.Type.HEAT, "", "", now).why())
+    assertThat(guide.press().note(Event.Type.DONE, "", "", now).event()).isEmpty();
+    assertThat(guide.press().note(Event.Type.NOTE, "", " ", now).event()).isEmpty();
+    assertThat(guide.press().note(Event.Type.SKIN, "nowhere", "", now).event()).isEmpty();
+    assertThat(guide.press().note(Event.Type.HEAT, "", "", now).why())
         .contains(Refusal.Plain.NO_HAND_IN_LAMP);
-    assertThat(guide.note(Event.Type.RESUMED, "", "", now).event()).isEmpty();
-    assertThat(guide.note(Event.Type.NOTE, "", "left thumb sore", now).event()).isPresent();
+    assertThat(guide.press().note(Event.Type.RESUMED, "", "", now).event()).isEmpty();
+    assertThat(guide.press().note(Event.Type.NOTE, "", "left thumb sore", now).event()).isPresent();
   }
 
   @Test
@@ -272,10 +279,10 @@ class GuideTest {
     assertThat(pinched(pinch, guide.ready().plusSeconds(900)).offWindow()).isTrue();
   }
 
-  private Guide.Past pinched(Step pinch, Instant at) {
+  private Past pinched(Step pinch, Instant at) {
     List<Event> would = new ArrayList<>(events);
-    would.add(guide().done(pinch.id(), at).event().orElseThrow());
-    List<Guide.Past> past = new Guide(plan, would).past();
+    would.add(guide().press().done(pinch.id(), at).event().orElseThrow());
+    List<Past> past = new Guide(plan, would).past();
     return past.get(past.size() - 1);
   }
 }

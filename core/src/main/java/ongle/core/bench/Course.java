@@ -1,0 +1,251 @@
+package ongle.core.bench;
+
+import java.time.Duration;
+import java.time.Instant;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import ongle.core.nail.Hand;
+import ongle.core.schedule.Hands;
+import ongle.core.schedule.Job;
+
+/** What became of every step so far, worked out from what happened and nothing else. */
+final class Course {
+  /** A step took long when it took this many times what was planned and half a minute more. */
+  private static final double LATE_FACTOR = 1.5;
+
+  private static final int LATE_SECONDS = 30;
+
+  private final BenchPlan plan;
+  private final Map<String, Past> past = new LinkedHashMap<>();
+  private final Map<String, Duration> litBefore = new LinkedHashMap<>();
+  private final Instant anchor;
+  private final Duration stopped;
+  private final Optional<Instant> stoppedSince;
+  private final Optional<String> chosen;
+
+  /**
+   * @param events in the order they happened, the first a BEGIN
+   */
+  Course(BenchPlan plan, List<Event> events) {
+    if (events.isEmpty() || events.get(0).type() != Event.Type.BEGIN) {
+      throw new IllegalArgumentException("an appointment begins with its beginning");
+    }
+    this.plan = plan;
+    Instant moved = events.get(0).at();
+    Duration stoppedSoFar = Duration.ZERO;
+    Duration stoppedSinceMove = Duration.ZERO;
+    Optional<Instant> since = Optional.empty();
+    Optional<String> first = Optional.empty();
+    for (Event event : events) {
+      switch (event.type()) {
+        case DONE, STARTED, SKIPPED -> {
+          Optional<Step> step = plan.step(event.step());
+          if (step.isPresent() && !past.containsKey(event.step())) {
+            past.put(event.step(), passed(step.get(), event, moved, stoppedSinceMove));
+            moved = event.at();
+            stoppedSinceMove = Duration.ZERO;
+            first = Optional.empty();
+          }
+        }
+        case BACK -> {
+          past.remove(event.step());
+          litBefore.remove(event.step());
+          moved = event.at();
+        }
+        case HEAT -> {
+          Past run = past.get(event.step());
+          if (run != null && run.running(event.at())) {
+            past.remove(event.step());
+            litBefore.merge(
+                event.step(), Duration.between(run.began(), event.at()), Duration::plus);
+            moved = event.at();
+          }
+        }
+        case FIRST -> first = Optional.of(event.step());
+        case PAUSED -> since = since.or(() -> Optional.of(event.at()));
+        case RESUMED -> {
+          Duration stop =
+              since.map(from -> Duration.between(from, event.at())).orElse(Duration.ZERO);
+          stoppedSoFar = stoppedSoFar.plus(stop);
+          stoppedSinceMove = stoppedSinceMove.plus(stop);
+          since = Optional.empty();
+        }
+        default -> {}
+      }
+    }
+    anchor = moved;
+    stopped = stoppedSoFar;
+    stoppedSince = since;
+    chosen = first;
+  }
+
+  private Past passed(Step step, Event event, Instant before, Duration stopped) {
+    if (event.type() == Event.Type.SKIPPED) {
+      return new Past(step, event.at(), event.at(), Optional.of(event.text()), false, false, "");
+    }
+    if (event.type() == Event.Type.STARTED) {
+      return new Past(
+          step,
+          event.at(),
+          event.at().plus(left(step)),
+          Optional.empty(),
+          false,
+          offWindow(step, event.at()),
+          event.text());
+    }
+    // Nobody presses a key to begin: it began when it could, or as long ago as it usually takes.
+    Instant usual = later(before, event.at().minusSeconds(step.job().seconds()));
+    Instant could = earliest(step, before);
+    Instant began = could.isBefore(usual) ? could : usual;
+    Duration took = Duration.between(began, event.at()).minus(stopped);
+    boolean late = took.toSeconds() > LATE_FACTOR * step.job().seconds() + LATE_SECONDS;
+    return new Past(
+        step, began, event.at(), Optional.empty(), late, offWindow(step, usual), event.text());
+  }
+
+  private static Instant later(Instant one, Instant other) {
+    return one.isAfter(other) ? one : other;
+  }
+
+  /** When what it needs was there: its hand, its window, what dries before it. */
+  private Instant earliest(Step step, Instant before) {
+    Instant earliest = before;
+    for (Hand hand : Hand.values()) {
+      if (step.on(hand)) {
+        Optional<Instant> free = lastEnd(hand);
+        if (free.isPresent()) {
+          earliest = later(earliest, free.get().plusSeconds(step.job().window().min()));
+        }
+        if (step.job().needsSettled()) {
+          earliest = later(earliest, settledAt(hand).orElse(earliest));
+        }
+      }
+    }
+    return earliest;
+  }
+
+  /** How long it has still to run by itself: its time, less the light it already had. */
+  Duration left(Step step) {
+    return Duration.ofSeconds(step.job().seconds())
+        .minus(litBefore.getOrDefault(step.id(), Duration.ZERO));
+  }
+
+  private boolean offWindow(Step step, Instant began) {
+    Job.Window window = step.window();
+    if (!window.closes() || step.hand().isEmpty()) {
+      return false;
+    }
+    Optional<Instant> free = lastEnd(step.hand().get());
+    return free.isPresent()
+        && (began.isBefore(free.get().plusSeconds(window.min()))
+            || began.isAfter(free.get().plusSeconds(window.max())));
+  }
+
+  Optional<Instant> lastEnd(Hand hand) {
+    return past.values().stream()
+        .filter(one -> one.step().on(hand) && one.skipped().isEmpty())
+        .map(Past::ends)
+        .max(Instant::compareTo);
+  }
+
+  List<Job> jobs(List<Step> steps) {
+    return steps.stream()
+        .filter(step -> !past.containsKey(step.id()))
+        .map(
+            step ->
+                litBefore.containsKey(step.id())
+                    ? new Job(
+                        step.id(),
+                        step.job().technician(),
+                        step.job().lamp(),
+                        (int) Math.max(1, left(step).toSeconds()),
+                        step.job().settles(),
+                        step.job().needsSettled(),
+                        Job.Window.OPEN)
+                    : step.job())
+        .toList();
+  }
+
+  /** When everybody is free, counted from the last thing that moved the work on. */
+  Hands.Free free() {
+    int lamp =
+        past.values().stream()
+            .filter(one -> one.step().job().lamp() && one.skipped().isEmpty())
+            .mapToInt(one -> fromAnchor(one.ends()))
+            .max()
+            .orElse(0);
+    return new Hands.Free(
+        0,
+        lamp,
+        lastEnd(Hand.LEFT).map(this::fromAnchor).orElse(0),
+        lastEnd(Hand.RIGHT).map(this::fromAnchor).orElse(0),
+        settled(Hand.LEFT),
+        settled(Hand.RIGHT),
+        Hands.Free.CHANGING_HANDS);
+  }
+
+  private int fromAnchor(Instant at) {
+    return (int) Math.ceil(Duration.between(anchor, at).toMillis() / 1000.0);
+  }
+
+  private int settled(Hand hand) {
+    return settledAt(hand).map(this::fromAnchor).orElse(0);
+  }
+
+  private Optional<Instant> settledAt(Hand hand) {
+    return past.values().stream()
+        .filter(one -> one.step().on(hand) && one.step().job().settles() > 0)
+        .filter(one -> one.skipped().isEmpty())
+        .map(one -> one.ends().plusSeconds(one.step().job().settles()))
+        .max(Instant::compareTo);
+  }
+
+  /** What is still to be done, and when everybody is free for it, s from {@link #anchor}. */
+  Hands toDo() {
+    return new Hands(jobs(plan.left()), jobs(plan.right()), free());
+  }
+
+  /** The step the technician chose to come next; empty if none was. */
+  Optional<String> chosen() {
+    return chosen;
+  }
+
+  /** When the work was last moved on. */
+  Instant anchor() {
+    return anchor;
+  }
+
+  /** What is behind, by step, in the order it happened. */
+  Map<String, Past> past() {
+    return past;
+  }
+
+  boolean paused() {
+    return stoppedSince.isPresent();
+  }
+
+  /** How long the technician has stopped altogether. */
+  Duration pausedFor(Instant now) {
+    return stopped.plus(
+        stoppedSince.map(since -> Duration.between(since, now)).orElse(Duration.ZERO));
+  }
+
+  /** What goes on by itself. */
+  List<Past> running(Instant now) {
+    return past.values().stream().filter(one -> one.running(now)).toList();
+  }
+
+  /** What runs by itself and holds what the step needs. */
+  Optional<Past> busy(Step step, Instant now) {
+    return running(now).stream()
+        .filter(
+            run ->
+                (step.job().lamp() && run.step().job().lamp())
+                    || run.step().hand().isEmpty()
+                    || step.hand().isEmpty()
+                    || run.step().hand().equals(step.hand()))
+        .findFirst();
+  }
+}

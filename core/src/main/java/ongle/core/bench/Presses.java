@@ -1,0 +1,149 @@
+package ongle.core.bench;
+
+import java.time.Duration;
+import java.time.Instant;
+import java.util.Optional;
+
+/**
+ * What may happen next in an appointment: each press answered with the event to note, or why not.
+ */
+public final class Presses {
+  /** Two presses closer than this are one: a pedal bounces, and no step is that short. */
+  public static final Duration BOUNCE = Duration.ofMillis(700);
+
+  private final Guide guide;
+  private final Course course;
+
+  Presses(Guide guide, Course course) {
+    this.guide = guide;
+    this.course = course;
+  }
+
+  /**
+   * What becomes of something pressed.
+   *
+   * @param event to note; empty when refused
+   * @param why it is refused; empty when it is not
+   */
+  public record Answer(Optional<Event> event, Optional<Refusal> why) {
+    static Answer refused(Refusal why) {
+      return new Answer(Optional.empty(), Optional.of(why));
+    }
+  }
+
+  /** The same where nothing is used up. */
+  public Answer done(String step, Instant now) {
+    return done(step, "", now);
+  }
+
+  /**
+   * What pressing done on a step does now.
+   *
+   * @param step as the presser saw it
+   * @param with the lots it is done with; empty for none
+   * @return the event to note, or why nothing is noted
+   */
+  public Answer done(String step, String with, Instant now) {
+    Optional<Step> current = guide.current();
+    if (current.isEmpty() || !current.get().id().equals(step)) {
+      return Answer.refused(Refusal.Plain.BEHIND_ALREADY);
+    }
+    if (course.paused()) {
+      return Answer.refused(Refusal.Plain.PAUSED);
+    }
+    Optional<Event> last =
+        guide.events().stream().filter(event -> event.type().moves()).reduce((a, b) -> b);
+    if (last.filter(event -> now.isBefore(event.at().plus(BOUNCE))).isPresent()) {
+      return Answer.refused(Refusal.Plain.PRESSED_TWICE);
+    }
+    Optional<Past> busy = course.busy(current.get(), now);
+    if (busy.isPresent()) {
+      long seconds = Duration.between(now, busy.get().ends()).toSeconds() + 1;
+      return Answer.refused(
+          busy.get().step().job().lamp()
+              ? new Refusal.LampRuns(seconds)
+              : new Refusal.Soaks(seconds));
+    }
+    return new Answer(
+        Optional.of(
+            new Event(
+                now,
+                current.get().runsByItself() ? Event.Type.STARTED : Event.Type.DONE,
+                step,
+                with)),
+        Optional.empty());
+  }
+
+  /**
+   * Leaves the current step out.
+   *
+   * @param reason at least a word
+   */
+  public Answer skip(String step, String reason, Instant now) {
+    if (guide.current().filter(one -> one.id().equals(step)).isEmpty()) {
+      return Answer.refused(Refusal.Plain.BEHIND_ALREADY);
+    }
+    if (reason.isBlank()) {
+      return Answer.refused(Refusal.Plain.NO_REASON);
+    }
+    return new Answer(
+        Optional.of(new Event(now, Event.Type.SKIPPED, step, reason.strip())), Optional.empty());
+  }
+
+  /**
+   * Takes another step before the current one.
+   *
+   * @param step what {@link Guide#instead(Instant)} offers
+   */
+  public Answer first(String step, Instant now) {
+    return guide.instead(now).filter(one -> one.id().equals(step)).isPresent()
+        ? noted(Event.of(now, Event.Type.FIRST, step))
+        : Answer.refused(Refusal.Plain.CANNOT_COME_FIRST);
+  }
+
+  /** Takes the last step back. */
+  public Answer back(Instant now) {
+    return course.past().keySet().stream()
+        .reduce((a, b) -> b)
+        .map(
+            step -> new Answer(Optional.of(Event.of(now, Event.Type.BACK, step)), Optional.empty()))
+        .orElseGet(() -> Answer.refused(Refusal.Plain.NOTHING_TO_TAKE_BACK));
+  }
+
+  /**
+   * Notes something that moves nothing on: a pause, a word, product on skin, heat.
+   *
+   * @param step it happened at; for heat, the one in the lamp is found
+   */
+  public Answer note(Event.Type type, String step, String text, Instant now) {
+    if (!step.isEmpty() && guide.plan().step(step).isEmpty()) {
+      return Answer.refused(Refusal.Plain.NO_SUCH_STEP);
+    }
+    return switch (type) {
+      case PAUSED ->
+          course.paused()
+              ? Answer.refused(Refusal.Plain.PAUSED_ALREADY)
+              : noted(new Event(now, type, step, text));
+      case RESUMED ->
+          course.paused()
+              ? noted(new Event(now, type, step, text))
+              : Answer.refused(Refusal.Plain.NOT_PAUSED);
+      case NOTE ->
+          text.isBlank()
+              ? Answer.refused(Refusal.Plain.EMPTY_NOTE)
+              : noted(new Event(now, type, step, text.strip()));
+      case SKIN -> noted(new Event(now, type, step, text.strip()));
+      case HEAT ->
+          course.running(now).stream()
+              .filter(run -> run.step().job().lamp())
+              .findFirst()
+              .map(run -> noted(new Event(now, type, run.step().id(), text.strip())))
+              .orElseGet(() -> Answer.refused(Refusal.Plain.NO_HAND_IN_LAMP));
+      case BEGIN, DONE, STARTED, SKIPPED, BACK, FIRST -> Answer.refused(Refusal.Plain.NOT_A_NOTE);
+    };
+  }
+
+  private static Answer noted(Event event) {
+    return new Answer(Optional.of(event), Optional.empty());
+  }
+}
