@@ -1,0 +1,114 @@
+package ongle.app.demo;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.time.LocalTime;
+import java.util.List;
+import java.util.Map;
+import ongle.app.sets.Taken;
+import ongle.core.nail.EarlierProduct;
+import ongle.core.nail.Finger;
+import ongle.core.nail.PlateFinding;
+import ongle.core.nail.Quantity;
+import ongle.core.nail.SkinState;
+import ongle.core.plan.Activity;
+import ongle.core.product.Product;
+import ongle.core.shape.LengthWish;
+import ongle.core.shape.NailShape;
+import ongle.core.structure.ApexSchool;
+import org.springframework.core.io.ClassPathResource;
+import tools.jackson.databind.json.JsonMapper;
+
+/**
+ * The demo salon as its file tells it, {@code demo/salon.json}: dates count from today, measures
+ * are mm, degrees and shares, what is left out is as usual.
+ *
+ * @param edgeCurveShare edge curve over width in this salon's clients
+ */
+record DemoSalon(
+    String currency,
+    String measuredBy,
+    double edgeCurveShare,
+    List<Product> products,
+    List<Jar> shelf,
+    List<Person> clients,
+    List<Built> sets,
+    List<Booked> book) {
+
+  /** One jar on the shelf. */
+  record Jar(
+      String material,
+      String number,
+      double content,
+      double left,
+      int expiresInMonths,
+      Integer openedMonthsAgo,
+      int goodOpenMonths,
+      double price) {}
+
+  /** One client. */
+  record Person(
+      String name, String phone, String handsDo, String notes, String allergy, Boolean minor) {}
+
+  /**
+   * One set, begun some days ago.
+   *
+   * @param name what the book calls it
+   * @param taken how what stands under its fingers was measured
+   */
+  record Built(
+      String name,
+      String client,
+      int daysAgo,
+      LocalTime at,
+      Wish wish,
+      Hands hands,
+      Taken.How taken,
+      Activity leftDoes,
+      Map<Finger, OnFinger> fingers,
+      String wishes,
+      Integer wornUntilInDays) {}
+
+  /** What was wished; a client who comes back wishes the same again. */
+  record Wish(NailShape shape, LengthWish length, String product, ApexSchool apex) {}
+
+  /**
+   * Two whole hands, measured by calliper; the left a little smaller than the right, as hands are.
+   *
+   * @param widthMm right hand, thumb first
+   * @param plateLengthMm right hand, thumb first
+   * @param archShare arch depth over width
+   * @param leftLessMm what the left is narrower and shorter by
+   */
+  record Hands(
+      double[] widthMm,
+      double[] plateLengthMm,
+      double archShare,
+      double leftLessMm,
+      double freeEdgeMm,
+      double growthPitchDeg,
+      double overhangMm) {}
+
+  /** What is special about one finger. */
+  record OnFinger(
+      PlateFinding plate,
+      SkinState skin,
+      String buildAnyway,
+      EarlierProduct earlier,
+      Map<Quantity, Double> measured) {}
+
+  /**
+   * One time in today's book.
+   *
+   * @param set the name of a set; null where none was begun
+   */
+  record Booked(String client, LocalTime at, int minutes, String purpose, String set) {}
+
+  static DemoSalon read() {
+    try (InputStream in = new ClassPathResource("demo/salon.json").getInputStream()) {
+      return JsonMapper.builder().build().readValue(in, DemoSalon.class);
+    } catch (IOException e) {
+      throw new IllegalStateException("the demo salon cannot be read", e);
+    }
+  }
+}
