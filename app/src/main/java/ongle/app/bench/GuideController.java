@@ -10,7 +10,6 @@ import ongle.app.drawing.PortionDrawing;
 import ongle.app.drawing.StepDrawing;
 import ongle.app.frame.SetPage;
 import ongle.app.frame.Stage;
-import ongle.app.planning.PlannedSet;
 import ongle.app.products.Products;
 import ongle.app.shelf.LotUse;
 import ongle.app.words.BenchWords;
@@ -79,18 +78,6 @@ class GuideController {
   String now(@PathVariable long id, @ModelAttribute("seat") Seat seat, Model model) {
     show(bench.sitting(id), seat, model);
     return "bench/guide :: desk";
-  }
-
-  /** What happened, each time it was begun. */
-  @GetMapping("/record")
-  String record(@PathVariable long id, Model model) {
-    PlannedSet planned = bench.visit(id).planned();
-    model.addAttribute("id", id);
-    model.addAttribute("client", planned.client());
-    model.addAttribute("about", planned.summary());
-    model.addAttribute(
-        "records", bench.records(id).stream().map(run -> VisitRecord.of(run, zone)).toList());
-    return "bench/record";
   }
 
   @PostMapping("/begin")

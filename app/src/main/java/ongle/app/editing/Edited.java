@@ -10,4 +10,9 @@ import ongle.core.nail.Quantity;
  * @param edit the first trouble if there was any, else saved
  * @param quantity the one the edit speaks of
  */
-public record Edited(Edit edit, Quantity quantity, PlannedSet planned) {}
+public record Edited(Edit edit, Quantity quantity, PlannedSet planned) {
+  /** Nothing was refused. */
+  public static Edited saved(PlannedSet planned) {
+    return new Edited(new Edit.Saved(), null, planned);
+  }
+}

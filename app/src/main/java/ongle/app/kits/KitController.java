@@ -1,13 +1,9 @@
 package ongle.app.kits;
 
-import java.io.IOException;
 import java.nio.charset.StandardCharsets;
-import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
-import java.util.UUID;
-import ongle.app.web.CsvText;
 import ongle.app.web.Edit;
 import ongle.app.words.Words;
 import ongle.core.shape.NailShape;
@@ -22,13 +18,11 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
-import org.springframework.web.multipart.MultipartFile;
 
 /** The salon's tips and forms: looked through, edited in place, read from and written to files. */
 @Controller
 @RequestMapping("/kits")
 class KitController {
-  private static final int LONGEST_LABEL = 80;
   private static final int LONGEST_ABOUT = 200;
 
   private final KitEditor editor;
@@ -39,9 +33,6 @@ class KitController {
 
   /** Kits of one kind. */
   record Shelf(KitKind kind, List<Kit> kits) {}
-
-  /** A column of a kit's table. */
-  record Column(String field, String label, String unit, String meaning) {}
 
   /**
    * One field of a size.
@@ -93,7 +84,7 @@ class KitController {
             .orElseThrow()
             .row();
     Column column =
-        columns(kit.getKind()).stream()
+        Column.of(kit.getKind()).stream()
             .filter(each -> each.field().equals(field))
             .findFirst()
             .orElseThrow();
@@ -128,7 +119,7 @@ class KitController {
       @RequestParam(defaultValue = "") String about,
       @RequestParam Optional<NailShape> outline,
       Model model) {
-    Optional<String> why = nameTrouble(label);
+    Optional<String> why = KitEditor.nameTrouble(label);
     if (why.isEmpty()) {
       editor.describe(
           id,
@@ -163,124 +154,6 @@ class KitController {
         .body(KitCsv.write(kit).getBytes(StandardCharsets.UTF_8));
   }
 
-  // --- reading files ---------------------------------------------------------------------------
-
-  @GetMapping("/read")
-  String choose(@RequestParam Optional<Long> into, Model model) {
-    return choosing(into, "", NailShape.SQUARE, "", model);
-  }
-
-  /**
-   * Shows what a file holds; nothing is saved yet.
-   *
-   * @param into the kit whose sizes it is to replace; empty for a new one
-   */
-  @PostMapping("/read")
-  String preview(
-      @RequestParam Optional<Long> into,
-      @RequestParam(defaultValue = "") String label,
-      @RequestParam(defaultValue = "SQUARE") NailShape outline,
-      @RequestParam(defaultValue = "") String text,
-      @RequestParam Optional<MultipartFile> file,
-      Model model)
-      throws IOException {
-    choosing(into, label, outline, text, model);
-    try {
-      CsvText csv =
-          file.isPresent() && !file.get().isEmpty()
-              ? CsvText.of(file.get().getBytes())
-              : CsvText.of(text);
-      KitCsv.Read read = KitCsv.read(csv);
-      model.addAttribute("read", read);
-      model.addAttribute("text", csv.text());
-      if (read.kind() != null) {
-        model.addAttribute("columns", columns(read.kind()));
-        model.addAttribute("rows", read.rows().stream().map(row -> shown(row, read)).toList());
-      }
-      model.addAttribute("trouble", trouble(read, into, label));
-    } catch (IllegalArgumentException e) {
-      model.addAttribute("trouble", e.getMessage());
-    }
-    return "kits/read";
-  }
-
-  /** Saves the good lines of what was shown. */
-  @PostMapping("/read/save")
-  String save(
-      @RequestParam UUID formKey,
-      @RequestParam Optional<Long> into,
-      @RequestParam(defaultValue = "") String label,
-      @RequestParam(defaultValue = "SQUARE") NailShape outline,
-      @RequestParam String text,
-      Model model)
-      throws IOException {
-    KitCsv.Read read;
-    try {
-      read = KitCsv.read(CsvText.of(text));
-    } catch (IllegalArgumentException noLongerReadable) {
-      return preview(into, label, outline, text, Optional.empty(), model);
-    }
-    if (trouble(read, into, label) != null) {
-      return preview(into, label, outline, text, Optional.empty(), model);
-    }
-    Kit kit =
-        into.isPresent()
-            ? editor.replace(into.get(), read.rows())
-            : editor.add(
-                formKey,
-                label.strip(),
-                read.kind(),
-                read.kind() == KitKind.TIPS ? outline : null,
-                null,
-                read.rows());
-    return "redirect:/kits/" + kit.getId();
-  }
-
-  /** Why nothing can be saved; null if it can. */
-  private String trouble(KitCsv.Read read, Optional<Long> into, String label) {
-    if (read.kind() == null) {
-      return read.remarks().get(read.remarks().size() - 1);
-    }
-    if (read.rows().isEmpty()) {
-      return Words.say("kits.no-line");
-    }
-    if (into.isPresent()) {
-      KitKind kind = editor.kit(into.get()).getKind();
-      return kind == read.kind()
-          ? null
-          : Words.say("kits.other-kind", "file", read.kind(), "kit", kind);
-    }
-    return nameTrouble(label).orElse(null);
-  }
-
-  private static Optional<String> nameTrouble(String label) {
-    if (label.isBlank()) {
-      return Optional.of(Words.say("kits.name.needed"));
-    }
-    return label.strip().length() > LONGEST_LABEL
-        ? Optional.of(Words.say("name.longest", "longest", LONGEST_LABEL))
-        : Optional.empty();
-  }
-
-  private String choosing(
-      Optional<Long> into, String label, NailShape outline, String text, Model model) {
-    model.addAttribute("kits", editor.all());
-    model.addAttribute("into", into.orElse(null));
-    model.addAttribute("label", label);
-    model.addAttribute("outline", outline);
-    model.addAttribute("outlines", NailShape.values());
-    model.addAttribute("text", text);
-    model.addAttribute("kinds", KitKind.values());
-    model.addAttribute("formKey", UUID.randomUUID());
-    return "kits/read";
-  }
-
-  private static List<String> shown(KitRow row, KitCsv.Read read) {
-    return columns(read.kind()).stream()
-        .map(column -> KitEditor.shown(row, column.field()))
-        .toList();
-  }
-
   private String changed(long id, Model model) {
     show(id, model);
     model.addAttribute("edit", new Edit.Saved());
@@ -289,7 +162,7 @@ class KitController {
 
   private void show(long id, Model model) {
     Kit kit = editor.kit(id);
-    List<Column> columns = columns(kit.getKind());
+    List<Column> columns = Column.of(kit.getKind());
     model.addAttribute("kit", kit);
     model.addAttribute("outlines", NailShape.values());
     model.addAttribute("columns", columns);
@@ -305,17 +178,6 @@ class KitController {
                             .map(column -> field(id, size.getId(), size.row(), column))
                             .toList()))
             .toList());
-  }
-
-  private static List<Column> columns(KitKind kind) {
-    List<Column> columns = new ArrayList<>();
-    columns.add(
-        new Column(KitCsv.NUMBER, Words.say("kits.number"), "", Words.say("kits.number.meaning")));
-    kind.columns()
-        .forEach(c -> columns.add(new Column(c.csv(), Words.of(c), "mm", Words.of(c, "meaning"))));
-    columns.add(
-        new Column(KitCsv.PIECES, Words.say("kits.pieces"), "", Words.say("kits.pieces.meaning")));
-    return columns;
   }
 
   private static Field field(long kit, long size, KitRow row, Column column) {

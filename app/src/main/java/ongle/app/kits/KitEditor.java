@@ -5,6 +5,7 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
 import ongle.app.web.Edit;
 import ongle.app.web.NotFound;
@@ -17,6 +18,8 @@ import org.springframework.transaction.annotation.Transactional;
 /** Every change to a kit goes through here; a field is only overwritten by someone who saw it. */
 @Service
 public class KitEditor {
+  private static final int LONGEST_LABEL = 80;
+
   private final KitRepository kits;
   private final KitCatalogue catalogue;
 
@@ -221,5 +224,15 @@ public class KitEditor {
         .filter(each -> each.getId() == id)
         .findFirst()
         .orElseThrow(() -> new NotFound("size " + id));
+  }
+
+  /** What is wrong with a kit's name; empty if nothing is. */
+  static Optional<String> nameTrouble(String label) {
+    if (label.isBlank()) {
+      return Optional.of(Words.say("kits.name.needed"));
+    }
+    return label.strip().length() > LONGEST_LABEL
+        ? Optional.of(Words.say("name.longest", "longest", LONGEST_LABEL))
+        : Optional.empty();
   }
 }

@@ -12,11 +12,9 @@ import ongle.app.editing.Edited;
 import ongle.app.editing.SetEditor;
 import ongle.app.editing.Typed;
 import ongle.app.frame.SetPage;
-import ongle.app.history.SetHistory;
 import ongle.app.planning.PlannedSet;
 import ongle.app.planning.SetReader;
 import ongle.app.products.Products;
-import ongle.app.sets.SetState;
 import ongle.app.web.Edit;
 import ongle.app.words.Numbers;
 import ongle.app.words.Words;
@@ -39,26 +37,19 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 
-/** The workbench: one nail large, what it carries and what would help. */
+/** Structure: one nail large, what it carries and what would help. */
 @Controller
 @RequestMapping("/sets/{id}/structure")
 class StructureController {
   private final SetReader reader;
   private final SetEditor editor;
-  private final SetHistory history;
   private final StructurePage page;
   private final Products products;
 
-  StructureController(
-      SetReader reader,
-      SetEditor editor,
-      SetHistory history,
-      StructurePage page,
-      Products products) {
+  StructureController(SetReader reader, SetEditor editor, StructurePage page, Products products) {
     this.products = products;
     this.reader = reader;
     this.editor = editor;
-    this.history = history;
     this.page = page;
   }
 
@@ -69,7 +60,7 @@ class StructureController {
       StructurePage.Shown shown,
       @ModelAttribute("seat") Seat seat,
       Model model) {
-    page.show(unchanged(reader.planned(id)), SetPage.chosen(finger, seat), shown, seat, model);
+    page.show(Edited.saved(reader.planned(id)), SetPage.chosen(finger, seat), shown, seat, model);
     return "structure/page";
   }
 
@@ -81,7 +72,7 @@ class StructureController {
       StructurePage.Shown shown,
       @ModelAttribute("seat") Seat seat,
       Model model) {
-    page.show(unchanged(reader.planned(id)), finger, shown, seat, model);
+    page.show(Edited.saved(reader.planned(id)), finger, shown, seat, model);
     return "structure/parts :: tried";
   }
 
@@ -117,7 +108,7 @@ class StructureController {
       StructurePage.Shown shown,
       @ModelAttribute("seat") Seat seat,
       Model model) {
-    page.show(unchanged(reader.planned(id, finger, held(values))), finger, shown, seat, model);
+    page.show(Edited.saved(reader.planned(id, finger, held(values))), finger, shown, seat, model);
     return "structure/parts :: tried";
   }
 
@@ -151,7 +142,7 @@ class StructureController {
       StructurePage.Shown shown,
       @ModelAttribute("seat") Seat seat,
       Model model) {
-    page.show(unchanged(editor.make(id, Change.computed(finger))), finger, shown, seat, model);
+    page.show(Edited.saved(editor.make(id, Change.computed(finger))), finger, shown, seat, model);
     return "structure/parts :: answer";
   }
 
@@ -171,7 +162,7 @@ class StructureController {
             Stream.of(school.map(Change::apex), arch.map(Change::arch), across.map(Change::across))
                 .flatMap(Optional::stream)
                 .toList());
-    page.show(unchanged(planned), finger, shown, seat, model);
+    page.show(Edited.saved(planned), finger, shown, seat, model);
     return "structure/parts :: answer";
   }
 
@@ -249,68 +240,7 @@ class StructureController {
             StructureCopy.inProportion(planned.plan(), planned.of(finger), planned.of(other)));
       }
     }
-    page.show(unchanged(editor.make(id, Change.byHand(values))), finger, shown, seat, model);
-    return "structure/parts :: answer";
-  }
-
-  @PostMapping("/{finger}/undo")
-  String undo(
-      @PathVariable long id,
-      @PathVariable Finger finger,
-      StructurePage.Shown shown,
-      @ModelAttribute("seat") Seat seat,
-      Model model) {
-    page.show(unchanged(history.undo(id)), finger, shown.settled(), seat, model);
-    return "structure/parts :: answer";
-  }
-
-  @PostMapping("/{finger}/redo")
-  String redo(
-      @PathVariable long id,
-      @PathVariable Finger finger,
-      StructurePage.Shown shown,
-      @ModelAttribute("seat") Seat seat,
-      Model model) {
-    page.show(unchanged(history.redo(id)), finger, shown.settled(), seat, model);
-    return "structure/parts :: answer";
-  }
-
-  /** Keeps what is chosen now under a name. */
-  @PostMapping("/{finger}/versions")
-  String keep(
-      @PathVariable long id,
-      @PathVariable Finger finger,
-      @RequestParam(defaultValue = "") String name,
-      StructurePage.Shown shown,
-      @ModelAttribute("seat") Seat seat,
-      Model model) {
-    String kept = name.strip();
-    boolean fits = !kept.isEmpty() && kept.length() <= SetState.LONGEST_NAME;
-    if (fits) {
-      history.keep(id, kept);
-    }
-    Edit edit =
-        fits
-            ? new Edit.Saved()
-            : new Edit.Refused(
-                Words.say("structure.version.name", "longest", SetState.LONGEST_NAME));
-    page.show(new Edited(edit, null, reader.planned(id)), finger, shown, seat, model);
-    if (edit instanceof Edit.Refused refused) {
-      model.addAttribute("nameTyped", name);
-      model.addAttribute("nameWhy", refused.why());
-    }
-    return "structure/parts :: answer";
-  }
-
-  @PostMapping("/{finger}/versions/{version}")
-  String returnTo(
-      @PathVariable long id,
-      @PathVariable Finger finger,
-      @PathVariable long version,
-      StructurePage.Shown shown,
-      @ModelAttribute("seat") Seat seat,
-      Model model) {
-    page.show(unchanged(history.returnTo(id, version)), finger, shown.settled(), seat, model);
+    page.show(Edited.saved(editor.make(id, Change.byHand(values))), finger, shown, seat, model);
     return "structure/parts :: answer";
   }
 
@@ -326,9 +256,5 @@ class StructureController {
       }
     }
     return held;
-  }
-
-  private static Edited unchanged(PlannedSet planned) {
-    return new Edited(new Edit.Saved(), null, planned);
   }
 }

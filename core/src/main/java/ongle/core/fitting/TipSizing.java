@@ -73,6 +73,11 @@ public record TipSizing(TipKit kit, List<TipFit> all, Optional<TipPick> advised)
     return all.stream().filter(fit -> fit.tip().number().equals(number)).findFirst();
   }
 
+  /** The size nearest to the nail, whether it can be used or not. */
+  public TipFit nearest() {
+    return all.stream().min(Comparator.comparingDouble(fit -> Math.abs(fit.slack()))).orElseThrow();
+  }
+
   /** Why there is none; empty when one is advised. */
   public Optional<NoFit> noFit() {
     if (advised.isPresent()) {
