@@ -34,7 +34,7 @@ public final class ComparisonDrawing {
             .orElse(1);
     double ground = highest + 3.4 * type;
     Arches own = plan.arches();
-    scene.closed("skin", FingerFromSide.of(nail, own, ground));
+    FingerFromSide.draw(scene.at(0, ground, 1), nail, own);
     double stress = nail.plateLength();
     scene.line("stress", stress, ground - highest - 1.5 * type, stress, ground + 2.6);
     scene.text(

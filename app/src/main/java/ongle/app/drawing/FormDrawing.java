@@ -102,7 +102,7 @@ public final class FormDrawing {
       high = Math.max(high, arches.lowerAt(x) + 2.5);
       low = Math.min(low, arches.lowerAt(x));
     }
-    scene.closed("skin", FingerFromSide.of(plan.nail(), arches, 0));
+    FingerFromSide.draw(scene, plan.nail(), arches);
     List<Point> build =
         new ArrayList<>(Scene.sampled(0, length, STEPS, x -> x, x -> -arches.upperAt(x)));
     build.addAll(Scene.sampled(length, 0, STEPS, x -> x, x -> -arches.lowerAt(x)));

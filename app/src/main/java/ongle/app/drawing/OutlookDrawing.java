@@ -35,8 +35,8 @@ public final class OutlookDrawing {
       scene.line("extend", x, TOP, x, TOP + HEIGHT + 0.6);
       scene.text("note", x, TOP + HEIGHT + 2.4, "middle", Words.say("drawing.week", "week", week));
     }
-    scene.line(Words.say("drawing.aim"), LEFT, y(1), LEFT + WIDTH, y(1));
-    scene.text("note", LEFT - 0.8, y(1) + 0.35 * type, "end", "aim");
+    scene.line("aim", LEFT, y(1), LEFT + WIDTH, y(1));
+    scene.text("note", LEFT - 0.8, y(1) + 0.35 * type, "end", Words.say("drawing.aim"));
     scene.line("due-line", LEFT, y(Outlook.SHARE_OF_AIM), LEFT + WIDTH, y(Outlook.SHARE_OF_AIM));
     scene.text(
         "note", LEFT - 0.8, y(Outlook.SHARE_OF_AIM) + 0.9 * type, "end", Words.say("drawing.due"));
@@ -59,11 +59,7 @@ public final class OutlookDrawing {
     scene.line("chosen-day", x(day), TOP - 1, x(day), TOP + HEIGHT);
     scene.line("planned-day", x(planned), TOP, x(planned), TOP + HEIGHT);
     scene.text(
-        "dim-figure",
-        x(planned) + 0.5,
-        TOP + 0.9 * type,
-        "start",
-        Words.say("drawing.infill-planned"));
+        "dim-figure", x(planned), TOP - 0.5 * type, "middle", Words.say("drawing.infill-planned"));
     double due = x(outlook.due().day());
     scene.line("stress", due, TOP, due, TOP + HEIGHT);
     scene.text(

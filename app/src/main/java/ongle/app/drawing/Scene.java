@@ -120,18 +120,46 @@ public record Scene(
     /** What cannot be seen, over the size of ordinary type: about a tenth of a pixel. */
     private static final double UNSEEN = 0.008;
 
+    private final List<Mark> marks;
     private final double type;
-    private final List<Mark> marks = new ArrayList<>();
+    private final double left;
+    private final double top;
+    private final double scale;
 
     /**
      * @param type size of ordinary type, mm
      */
     public Builder(double type) {
-      this.type = type;
+      this(new ArrayList<>(), type, 0, 0, 1);
     }
 
+    private Builder(List<Mark> marks, double type, double left, double top, double scale) {
+      this.marks = marks;
+      this.type = type;
+      this.left = left;
+      this.top = top;
+      this.scale = scale;
+    }
+
+    /**
+     * The same drawing with the origin at a place of it, and at another scale: what is drawn there
+     * is given in its own mm.
+     */
+    public Builder at(double x, double y, double enlarged) {
+      return new Builder(marks, type, x(x), y(y), scale * enlarged);
+    }
+
+    /** Size of ordinary type, in mm as they are drawn here. */
     public double type() {
-      return type;
+      return type / scale;
+    }
+
+    private double x(double x) {
+      return left + scale * x;
+    }
+
+    private double y(double y) {
+      return top + scale * y;
     }
 
     public Builder closed(String css, List<Point> points) {
@@ -149,12 +177,12 @@ public record Scene(
     }
 
     public Builder line(String css, double x1, double y1, double x2, double y2) {
-      marks.add(new Line(css, x1, y1, x2, y2));
+      marks.add(new Line(css, x(x1), y(y1), x(x2), y(y2)));
       return this;
     }
 
     public Builder circle(String css, double x, double y, double r) {
-      marks.add(new Circle(css, x, y, r));
+      marks.add(new Circle(css, x(x), y(y), scale * r));
       return this;
     }
 
@@ -166,35 +194,50 @@ public record Scene(
      * @param times ordinary type
      */
     public Builder text(String css, double x, double y, double times, String anchor, String text) {
-      marks.add(new Text(css, x, y, type * times, anchor, text));
+      marks.add(new Text(css, x(x), y(y), type * times, anchor, text));
       return this;
     }
 
-    public Builder add(Mark mark) {
-      marks.add(mark);
+    public Builder add(Handle handle) {
+      marks.add(
+          new Handle(
+              handle.css(),
+              handle.id(),
+              x(handle.x()),
+              y(handle.y()),
+              scale * handle.r(),
+              scale * handle.grip(),
+              handle.label(),
+              handle.valueText(),
+              drawn(handle.across()),
+              drawn(handle.upDown())));
       return this;
+    }
+
+    private Axis drawn(Axis axis) {
+      return axis == null ? null : new Axis(axis.quantity(), axis.value(), axis.perMm() / scale);
     }
 
     /** A horizontal dimension line with end ticks and its figure above the line. */
     public Builder dimensionAcross(double x1, double x2, double y, String figure) {
-      double tick = type * 0.35;
+      double tick = type() * 0.35;
       line("dim", x1, y, x2, y);
       line("dim", x1, y - tick, x1, y + tick);
       line("dim", x2, y - tick, x2, y + tick);
-      return text("dim-figure", (x1 + x2) / 2, y - type * 0.4, "middle", figure);
+      return text("dim-figure", (x1 + x2) / 2, y - type() * 0.55, "middle", figure);
     }
 
     /** A vertical dimension line with end ticks and its figure beside it, left or right. */
     public Builder dimensionDown(
         double x, double y1, double y2, boolean figureRight, String figure) {
-      double tick = type * 0.35;
+      double tick = type() * 0.35;
       line("dim", x, y1, x, y2);
       line("dim", x - tick, y1, x + tick, y1);
       line("dim", x - tick, y2, x + tick, y2);
       return text(
           "dim-figure",
-          figureRight ? x + type * 0.6 : x - type * 0.6,
-          (y1 + y2) / 2 + type * 0.35,
+          figureRight ? x + type() * 0.6 : x - type() * 0.6,
+          (y1 + y2) / 2 + type() * 0.35,
           figureRight ? "start" : "end",
           figure);
     }
@@ -204,7 +247,8 @@ public record Scene(
       return new Scene(minX, minY, width, height, title, description, List.copyOf(marks));
     }
 
-    private String d(List<Point> points) {
+    private String d(List<Point> line) {
+      List<Point> points = line.stream().map(each -> new Point(x(each.x()), y(each.y()))).toList();
       boolean[] drawn = new boolean[points.size()];
       drawn[0] = true;
       drawn[points.size() - 1] = true;

@@ -168,10 +168,13 @@ class DrawingTest {
     NailPlan plan = plan(NailShape.SOFT_SQUARE, 8, nail(Finger.R3, 11.5, 12, 2.1, 0, 0));
     Scene scene = NailDrawing.of(plan, NailDrawing.Shown.AT_WORK);
     Handle apex = handle(scene, "apex");
-    assertThat(apex.x()).isCloseTo(plan.build().profile().apexAt(), within(1e-9));
-    assertThat(apex.across().perMm()).isCloseTo(100 / 12.0, within(1e-9));
-    assertThat(apex.upDown().perMm()).isEqualTo(-1);
-    assertThat(handle(scene, "edge").across()).isNull();
+    Handle edge = handle(scene, "edge");
+    double toEdge = plan.build().profile().length() - plan.build().profile().apexAt();
+    double enlarged = (edge.x() - apex.x()) / toEdge;
+    assertThat(enlarged).isGreaterThan(20);
+    assertThat(apex.across().perMm()).isCloseTo(100 / 12.0 / enlarged, within(1e-9));
+    assertThat(apex.upDown().perMm()).isCloseTo(-1 / enlarged, within(1e-9));
+    assertThat(edge.across()).isNull();
     Handle barrel = handle(scene, "barrel");
     assertThat(barrel.upDown().quantity()).isEqualTo(Quantity.BARREL_DEPTH);
     assertThat(barrel.upDown().perMm()).isPositive();
@@ -188,7 +191,7 @@ class DrawingTest {
     assertThat(scene.marks())
         .filteredOn(Handle.class::isInstance)
         .extracting(mark -> ((Handle) mark).id())
-        .containsExactly("length", "apex", "edge", "side");
+        .containsExactly("apex", "edge", "length", "side");
   }
 
   @Test

@@ -179,7 +179,7 @@ class StructurePagesTest {
 
   @ParameterizedTest
   @CsvSource({
-    "nail, from the side",
+    "nail, over the stress line",
     "schools, Where the apex sits",
     "barrel, Never pinch the natural nail",
     "ten, Copy the structure",
