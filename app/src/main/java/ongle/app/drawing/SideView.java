@@ -142,12 +142,10 @@ final class SideView extends NailView {
   private void loadAlong(double ground) {
     Arches arches = plan.arches();
     double clear = 0.35 * type;
-    List<LoadedNail.Along> along =
-        LoadedNail.of(build, plan.term(), LoadedNail.COARSE).along(plan.term().growth());
     MarginBand before = null;
     List<Point> outer = new ArrayList<>();
     List<Point> inner = new ArrayList<>();
-    for (LoadedNail.Along place : along) {
+    for (LoadedNail.Along place : plan.loadAlong()) {
       MarginBand room = MarginBand.of(place.margin() / FailureMode.CRACK.aim());
       double y = ground - arches.upperAt(place.x()) - clear;
       double high = type * Math.min(1.1, 0.8 * FailureMode.CRACK.aim() / place.margin());

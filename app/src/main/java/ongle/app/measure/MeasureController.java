@@ -28,7 +28,6 @@ import ongle.core.nail.Reading;
 import ongle.core.nail.Readings;
 import ongle.core.nail.Seat;
 import ongle.core.nail.SkinState;
-import ongle.core.wear.Growth;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -205,9 +204,12 @@ class MeasureController {
         .map(value -> new Reading(value, Reading.Source.MEASURED))
         .orElseGet(
             () ->
-                new Reading(
-                    Growth.USUAL.after(finger.digit(), planned.daysSinceLastVisit()),
-                    Reading.Source.USUAL));
+                planned
+                    .plan()
+                    .wish()
+                    .wearing()
+                    .growth()
+                    .expected(finger.digit(), planned.daysSinceLastVisit()));
   }
 
   private static void showProgress(PlannedSet planned, Model model) {
@@ -238,21 +240,15 @@ class MeasureController {
     return new LookOver(finger, nail.getPlateCondition(), nail.getSkin());
   }
 
-  /** Estimates still in sight that this edit may have moved; arch depths follow widths. */
+  /** Estimates still in sight that this edit may have moved. */
   private static List<NumberField> estimatesTouchedBy(
       PlannedSet planned, Finger edited, Quantity quantity) {
     List<NumberField> touched = new ArrayList<>();
-    for (Quantity other : Readings.OF_A_PLATE) {
-      boolean follows =
-          other == quantity
-              || (quantity == Quantity.WIDTH
-                  && (other == Quantity.ARCH_DEPTH || other == Quantity.FREE_EDGE_DEPTH));
-      if (follows) {
-        for (Finger finger : Finger.values()) {
-          boolean itself = finger == edited && other == quantity;
-          if (!itself && !planned.readings().of(finger, other).measured()) {
-            touched.add(field(planned, finger, other));
-          }
+    for (Quantity other : Readings.followers(quantity)) {
+      for (Finger finger : Finger.values()) {
+        boolean itself = finger == edited && other == quantity;
+        if (!itself && !planned.readings().of(finger, other).measured()) {
+          touched.add(field(planned, finger, other));
         }
       }
     }

@@ -2,22 +2,17 @@ package ongle.app.structure;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import ongle.app.words.Numbers;
 import ongle.app.words.Words;
-import ongle.core.nail.CrossCurve;
-import ongle.core.plan.FingerLength;
+import ongle.core.plan.Finding;
 import ongle.core.plan.Interval;
 import ongle.core.plan.NailPlan;
 import ongle.core.plan.Neighbour;
-import ongle.core.structure.ApexSolver;
 import ongle.core.structure.Arches;
 import ongle.core.structure.Endurance;
 import ongle.core.structure.FailureMode;
-import ongle.core.structure.LightLine;
 import ongle.core.structure.LoadedNail;
 import ongle.core.structure.Margins;
-import ongle.core.structure.Profile;
 import ongle.core.wear.Growth;
 
 /**
@@ -49,7 +44,7 @@ public record Findings(
         verdict(interval),
         interval.whole() ? "holds" : interval.notAdvised() ? "weak" : "shorter",
         why(plan, neighbours),
-        notes(plan, interval),
+        Finding.of(plan).stream().map(Words::of).toList(),
         figures(plan));
   }
 
@@ -76,98 +71,10 @@ public record Findings(
       why.add(Words.say("structure.no-thicker"));
     }
     neighbours.stream()
-        .filter(neighbour -> Math.abs(neighbour.apexes()) > ApexSolver.SAME_WITHIN / 2)
+        .filter(Neighbour::differs)
         .map(neighbour -> StructureWords.against(plan, neighbour))
         .forEach(why::add);
     return why;
-  }
-
-  private static List<String> notes(NailPlan plan, Interval.OfFinger interval) {
-    List<String> notes = new ArrayList<>();
-    ApexSolver.Apex advised = plan.advised();
-    double built = plan.build().profile().apexThickness();
-    if (plan.length().set().caps()) {
-      notes.add(shortened(plan));
-    }
-    FingerLength length = plan.length();
-    if (!interval.whole() && length.min() > 0 && plan.extension() <= length.min() + 0.05) {
-      notes.add(Words.say("structure.note.just-covers"));
-    }
-    if (advised.tooThin(built)) {
-      notes.add(Words.say("structure.note.too-thin", "enough", advised.thickness()));
-    } else if (advised.tooThick(built) && plan.endurance().holds()) {
-      notes.add(Words.say("structure.note.too-thick", "enough", advised.thickness()));
-    }
-    skippedSteps(plan).ifPresent(notes::add);
-    if (plan.apexTooFarForward()) {
-      notes.add(Words.say("structure.note.forward", "days", plan.wearing().days()));
-    }
-    if (!plan.readsAsShape()) {
-      notes.add(
-          Words.say("structure.note.shape", "shape", plan.shape(), "nearest", plan.nearestShape()));
-    }
-    if (!plan.item().adjustments().values().isEmpty()) {
-      byHand(plan, notes);
-    }
-    return notes;
-  }
-
-  /** What the eye would find in what was set by hand; the plan does not warn of its own choice. */
-  private static void byHand(NailPlan plan, List<String> notes) {
-    Profile profile = plan.build().profile();
-    if (profile.beak()) {
-      notes.add(Words.say("structure.note.beak"));
-    } else if (profile.thickEdge()) {
-      notes.add(Words.say("structure.note.thick-edge"));
-    }
-    if (plan.extension() > 0) {
-      CrossCurve barrel = plan.build().fullBarrel();
-      double spreads =
-          barrel.chord() - barrel.pinchedTo(plan.nail().crossCurve().depthRatio()).chord();
-      if (spreads > 0.05) {
-        notes.add(Words.say("structure.note.spreads", "by", spreads));
-      }
-    }
-    for (double at : LightLine.breaks(plan.arches())) {
-      notes.add(Words.say("structure.note.light-breaks", "at", at));
-    }
-  }
-
-  /** What leaving steps of the preparation out costs this nail. */
-  private static Optional<String> skippedSteps(NailPlan plan) {
-    if (plan.wearing().skipped().isEmpty()) {
-      return Optional.empty();
-    }
-    double left = plan.endurance().of(FailureMode.LIFT).value();
-    double full = left / plan.wearing().prepQuality();
-    return Optional.of(
-        Words.say(
-            full > 20 ? "structure.note.skipped" : "structure.note.skipped.margin",
-            "steps",
-            plan.wearing().skipped().stream().sorted().toList(),
-            "percent",
-            100 * plan.wearing().prepQuality(),
-            "left",
-            left,
-            "full",
-            full));
-  }
-
-  private static String shortened(NailPlan plan) {
-    String from =
-        Words.say(
-            plan.length().setBy() == plan.nail().finger()
-                ? "structure.note.shortened"
-                : "structure.note.shortened.by-other",
-            "from",
-            plan.length().asked(),
-            "to",
-            plan.extension(),
-            "because",
-            plan.length().set(),
-            "finger",
-            plan.length().setBy());
-    return plan.limitsItself() ? from + " " + Words.say("structure.note.see-below") : from;
   }
 
   private static Figure figure(String name, String value, String from) {

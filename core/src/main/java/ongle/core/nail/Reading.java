@@ -14,7 +14,8 @@ public record Reading(double value, Source source) {
     LAST_VISIT,
     TWIN,
     HAND,
-    USUAL
+    USUAL,
+    LEARNED
   }
 
   public boolean measured() {

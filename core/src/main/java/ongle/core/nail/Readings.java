@@ -72,6 +72,13 @@ public final class Readings {
     return copy;
   }
 
+  /** What may be estimated otherwise once a quantity was measured; arches follow the width. */
+  public static Set<Quantity> followers(Quantity measured) {
+    return measured == Quantity.WIDTH
+        ? EnumSet.of(Quantity.WIDTH, Quantity.ARCH_DEPTH, Quantity.FREE_EDGE_DEPTH)
+        : OF_A_PLATE.contains(measured) ? EnumSet.of(measured) : EnumSet.noneOf(Quantity.class);
+  }
+
   /** Measured or estimated value of one quantity of one finger. */
   public Reading of(Finger finger, Quantity quantity) {
     Optional<Double> own = value(finger, quantity);

@@ -17,6 +17,7 @@ import ongle.core.structure.ApexSolver;
 import ongle.core.structure.Arches;
 import ongle.core.structure.Build;
 import ongle.core.structure.Endurance;
+import ongle.core.structure.LoadedNail;
 import ongle.core.structure.Pinch;
 import ongle.core.structure.WearPeriod;
 import ongle.core.wear.Outlook;
@@ -180,6 +181,11 @@ public record NailPlan(
   /** Whether it is shortened by what it carries itself, not to look like another finger. */
   public boolean limitsItself() {
     return length.shortenedByStrength() && length.setBy() == nail().finger();
+  }
+
+  /** How hard the product is put to it along the nail, on the last day; for drawing. */
+  public List<LoadedNail.Along> loadAlong() {
+    return LoadedNail.of(build(), term(), LoadedNail.COARSE).along(term().growth());
   }
 
   /** What is built, mm beyond the stress line. */

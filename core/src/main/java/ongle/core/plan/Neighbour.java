@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 import ongle.core.nail.Nail;
+import ongle.core.structure.ApexSolver;
 
 /**
  * Why one nail gets another thickness than its neighbour: what this nail would need if one thing
@@ -49,6 +50,11 @@ public record Neighbour(NailPlan other, double apexes, List<Reason> reasons) {
             .sorted(Comparator.comparingDouble((Reason reason) -> -Math.abs(reason.share())))
             .toList();
     return new Neighbour(other, apexes, reasons);
+  }
+
+  /** Whether the two apexes differ by what is seen; half of what solving leaves open. */
+  public boolean differs() {
+    return Math.abs(apexes) > ApexSolver.SAME_WITHIN / 2;
   }
 
   /** The apex this nail would need with one thing as on the neighbour; empty if that is alike. */

@@ -2,6 +2,7 @@ package ongle.core.wear;
 
 import java.util.List;
 import ongle.core.nail.Digit;
+import ongle.core.nail.Reading;
 
 /**
  * How fast a client's nails grow: a planning figure of our own until regrowth was measured, then
@@ -73,5 +74,15 @@ public record Growth(double factor, double weight, int observations) {
   /** Regrowth to be expected after some days, mm. */
   public double after(Digit digit, long days) {
     return perDay(digit) * Math.max(0, days);
+  }
+
+  /**
+   * What has grown since the last build, as far as it was not measured.
+   *
+   * @param days since then; none is grown before
+   */
+  public Reading expected(Digit digit, long days) {
+    return new Reading(
+        after(digit, days), observations > 0 ? Reading.Source.LEARNED : Reading.Source.USUAL);
   }
 }
