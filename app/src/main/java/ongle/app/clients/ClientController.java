@@ -1,8 +1,10 @@
 package ongle.app.clients;
 
 import jakarta.validation.Valid;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import ongle.app.web.FormReading;
 import ongle.app.web.NotFound;
 import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.orm.ObjectOptimisticLockingFailureException;
@@ -42,13 +44,22 @@ class ClientController {
     ClientForm form = new ClientForm();
     form.setName(name);
     model.addAttribute("form", form);
+    return edit(Map.of(), model);
+  }
+
+  private static String edit(Map<String, String> faults, Model model) {
+    model.addAttribute("faults", faults);
     return "clients/edit";
   }
 
+  private static String edit(BindingResult errors, Model model) {
+    return edit(new FormReading(errors).faults(), model);
+  }
+
   @PostMapping("/clients")
-  String add(@Valid @ModelAttribute("form") ClientForm form, BindingResult errors) {
+  String add(@Valid @ModelAttribute("form") ClientForm form, BindingResult errors, Model model) {
     if (errors.hasErrors()) {
-      return "clients/edit";
+      return edit(errors, model);
     }
     return "redirect:/clients/" + added(form).getId();
   }
@@ -66,7 +77,7 @@ class ClientController {
   String edit(@PathVariable long id, Model model) {
     model.addAttribute("form", ClientForm.of(client(id)));
     model.addAttribute("id", id);
-    return "clients/edit";
+    return edit(Map.of(), model);
   }
 
   @PostMapping("/clients/{id}")
@@ -81,7 +92,7 @@ class ClientController {
       return changedElsewhere(client, form, errors, model);
     }
     if (errors.hasErrors()) {
-      return "clients/edit";
+      return edit(errors, model);
     }
     form.writeTo(client);
     try {
@@ -95,10 +106,9 @@ class ClientController {
   /** Keeps what was typed, shows what is stored, and lets the next save go through knowingly. */
   private static String changedElsewhere(
       Client stored, ClientForm form, BindingResult errors, Model model) {
-    errors.reject("changed");
     form.setVersion(stored.getVersion());
     model.addAttribute("stored", stored);
-    return "clients/edit";
+    return edit(errors, model);
   }
 
   private Client added(ClientForm form) {

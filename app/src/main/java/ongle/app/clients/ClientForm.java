@@ -10,20 +10,20 @@ public class ClientForm {
   private UUID formKey = UUID.randomUUID();
   private Integer version;
 
-  @NotBlank(message = "{clients.name.needed}")
-  @Size(max = 80, message = "{clients.name.longest}")
+  @NotBlank(message = "clients.name.needed")
+  @Size(max = 80, message = "clients.name.longest")
   private String name = "";
 
-  @Pattern(regexp = "[0-9 +()/.-]{0,40}", message = "{clients.phone.wanted}")
+  @Pattern(regexp = "[0-9 +()/.-]{0,40}", message = "clients.phone.wanted")
   private String phone = "";
 
-  @Size(max = 200, message = "{clients.hands.longest}")
+  @Size(max = 200, message = "clients.hands.longest")
   private String handsDo = "";
 
-  @Size(max = 1000, message = "{clients.notes.longest}")
+  @Size(max = 1000, message = "clients.notes.longest")
   private String notes = "";
 
-  @Size(max = 200, message = "{clients.allergy.longest}")
+  @Size(max = 200, message = "clients.allergy.longest")
   private String allergy = "";
 
   private boolean minor;

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Locale;
 import ongle.app.words.Numbers;
 import ongle.app.words.Words;
+import ongle.core.Range;
 
 /** One figure of a size in a kit, mm: its name in files and on screen, and what it may be. */
 public enum KitColumn {
@@ -22,22 +23,20 @@ public enum KitColumn {
   static final List<KitColumn> OF_A_FORM =
       List.of(MOUTH_WIDTH, MOUTH_DEPTH, MARK_SPACING, FIRST_MARK, SHEET_WIDTH, LONGEST);
 
-  private final double min;
-  private final double max;
+  private final Range range;
 
   KitColumn(double min, double max) {
-    this.min = min;
-    this.max = max;
+    range = new Range(min, max);
   }
 
   /** Smallest allowed value, mm. */
   public double min() {
-    return min;
+    return range.min();
   }
 
   /** Largest allowed value, mm. */
   public double max() {
-    return max;
+    return range.max();
   }
 
   /** Its column in a CSV file. */
@@ -46,11 +45,11 @@ public enum KitColumn {
   }
 
   public boolean allows(double value) {
-    return value >= min && value <= max;
+    return range.allows(value);
   }
 
   /** "3.0 to 30.0 mm". */
   public String range() {
-    return Words.say("number.range", "least", Numbers.format(min, 1), "most", Numbers.mm(max));
+    return Words.say("number.range", "min", Numbers.format(min(), 1), "max", Numbers.mm(max()));
   }
 }

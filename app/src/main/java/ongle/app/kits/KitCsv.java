@@ -99,7 +99,7 @@ final class KitCsv {
         return nothing(Words.say("kits.csv.missing", "columns", missing));
       }
       if (records.size() > MAX_ROWS) {
-        return nothing(Words.say("kits.csv.too-many", "most", MAX_ROWS, "sizes", records.size()));
+        return nothing(Words.say("kits.csv.too-many", "max", MAX_ROWS, "sizes", records.size()));
       }
       kind = tips ? KitKind.TIPS : kindOfForms(records);
       remarkOnOthers(header);
@@ -244,7 +244,7 @@ final class KitCsv {
         .orElseThrow(
             () ->
                 new IllegalArgumentException(
-                    Words.say("kits.pieces.wanted", "typed", typed, "most", MAX_PIECES)));
+                    Words.say("kits.pieces.wanted", "typed", typed, "max", MAX_PIECES)));
   }
 
   /** A kit as a CSV file with commas and points. */

@@ -232,7 +232,7 @@ public class KitEditor {
       return Optional.of(Words.say("kits.name.needed"));
     }
     return label.strip().length() > LONGEST_LABEL
-        ? Optional.of(Words.say("name.longest", "longest", LONGEST_LABEL))
+        ? Optional.of(Words.say("name.longest", "max", LONGEST_LABEL))
         : Optional.empty();
   }
 }

@@ -1,18 +1,21 @@
 package ongle.app.lamps;
 
+import jakarta.validation.Valid;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.TreeSet;
 import java.util.UUID;
+import ongle.app.web.FormReading;
 import ongle.app.web.NotFound;
+import ongle.app.web.Written;
 import ongle.app.words.Numbers;
 import ongle.app.words.Words;
 import ongle.core.cure.Lamp;
 import ongle.core.cure.Programme;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
+import org.springframework.validation.BindingResult;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -40,18 +43,12 @@ class LampController {
       String standing,
       boolean bad) {}
 
-  /** A lamp as it is being written: a new one, or one to correct. */
-  private record Written(
-      Optional<String> code, int seen, LampForm form, Map<String, String> faults, String why) {
-    static final Written NOTHING = new Written(Optional.empty(), 0, LampForm.EMPTY, Map.of(), "");
-  }
-
   @GetMapping
   String page(@RequestParam Optional<String> lamp, Model model) {
     return show(
         lamp.flatMap(this::kept)
-            .map(kept -> new Written(lamp, kept.seen(), LampForm.of(kept.lamp()), Map.of(), ""))
-            .orElse(Written.NOTHING),
+            .map(kept -> Written.correcting(lamp.get(), kept.seen(), LampForm.of(kept.lamp())))
+            .orElseGet(() -> Written.anew(LampForm.EMPTY)),
         model);
   }
 
@@ -60,28 +57,31 @@ class LampController {
   }
 
   @PostMapping
-  String add(@RequestParam UUID formKey, LampForm form, Model model) {
-    LampForm.Read read =
-        form.read("lamp-" + formKey.toString().substring(0, 8), OptionalDouble.empty());
-    read.lamp().ifPresent(lamp -> lamps.add(formKey, lamp));
-    return read.lamp().isPresent()
-        ? "redirect:/lamps"
-        : show(new Written(Optional.empty(), 0, form, read.faults(), ""), model);
+  String add(@RequestParam UUID formKey, @Valid LampForm form, BindingResult errors, Model model) {
+    FormReading typed = new FormReading(errors);
+    Optional<Lamp> lamp =
+        form.read(typed, "lamp-" + formKey.toString().substring(0, 8), OptionalDouble.empty());
+    lamp.ifPresent(read -> lamps.add(formKey, read));
+    return lamp.isPresent() ? "redirect:/lamps" : show(Written.anew(form).refused(typed), model);
   }
 
   @PostMapping("/{code}")
-  String correct(@PathVariable String code, @RequestParam int seen, LampForm form, Model model) {
+  String correct(
+      @PathVariable String code,
+      @RequestParam int seen,
+      @Valid LampForm form,
+      BindingResult errors,
+      Model model) {
     Lamps.Kept kept = kept(code).orElseThrow(() -> new NotFound("lamp " + code));
-    LampForm.Read read = form.read(code, kept.lamp().measured());
-    if (read.lamp().isEmpty()) {
-      return show(new Written(Optional.of(code), seen, form, read.faults(), ""), model);
+    FormReading typed = new FormReading(errors);
+    Written<LampForm> written = Written.correcting(code, seen, form);
+    Optional<Lamp> lamp = form.read(typed, code, kept.lamp().measured());
+    if (lamp.isEmpty()) {
+      return show(written.refused(typed), model);
     }
-    return lamps.correct(seen, read.lamp().get())
+    return lamps.correct(seen, lamp.get())
         ? "redirect:/lamps"
-        : show(
-            new Written(
-                Optional.of(code), kept.seen(), form, Map.of(), Words.say("lamps.conflict")),
-            model);
+        : show(written.changedMeanwhile(kept.seen(), Words.say("lamps.conflict")), model);
   }
 
   @PostMapping("/{code}/away")
@@ -90,17 +90,12 @@ class LampController {
       return "redirect:/lamps";
     }
     model.addAttribute("awayWhy", Words.say("lamps.last-stays"));
-    return show(Written.NOTHING, model);
+    return show(Written.anew(LampForm.EMPTY), model);
   }
 
-  private String show(Written written, Model model) {
+  private String show(Written<LampForm> written, Model model) {
     model.addAttribute("lamps", lamps.all().stream().map(LampController::row).toList());
-    model.addAttribute("code", written.code().orElse(null));
-    model.addAttribute("seen", written.seen());
-    model.addAttribute("form", written.form());
-    model.addAttribute("faults", written.faults());
-    model.addAttribute("why", written.why());
-    model.addAttribute("formKey", UUID.randomUUID());
+    written.show(model);
     return "lamps/page";
   }
 

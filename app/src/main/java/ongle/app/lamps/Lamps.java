@@ -5,7 +5,9 @@ import java.time.LocalDateTime;
 import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
+import ongle.app.web.FormReading;
 import ongle.app.web.NotFound;
 import ongle.app.words.Numbers;
 import ongle.app.words.Words;
@@ -114,11 +116,22 @@ public class Lamps implements SmartInitializingSingleton {
     if (lamp.isEmpty()) {
       return Words.say("lamps.none", "code", code);
     }
-    if (light.isEmpty() || !Lamp.believed(light.get())) {
-      return Words.say("lamps.reading.refused", "least", Lamp.MIN_LIGHT, "most", Lamp.MAX_LIGHT);
+    if (light.isEmpty() || !Lamp.LIGHT.allows(light.get())) {
+      return Words.say("lamps.reading.refused", "min", Lamp.LIGHT.min(), "max", Lamp.LIGHT.max());
     }
     lamp.get().measuring(light.get(), LocalDateTime.now(clock).truncatedTo(ChronoUnit.SECONDS));
     return standing(lamp.get().lamp());
+  }
+
+  /** Wavelengths as typed; none, with a fault, if one of them is none of a lamp's. */
+  public static Set<Integer> waves(FormReading typed, String wavelengths) {
+    Optional<Set<Integer>> waves = Lamp.wavelengths(wavelengths);
+    if (waves.isEmpty()) {
+      typed.fault(
+          "wavelengths",
+          Words.say("lamps.wavelengths.wanted", "min", Lamp.WAVES.min(), "max", Lamp.WAVES.max()));
+    }
+    return waves.orElse(Set.of());
   }
 
   /** What a lamp is still good for, one sentence. */

@@ -111,7 +111,7 @@ class PhotoController {
       return refuse(
           id,
           hand,
-          Words.say("photo.too-large", "most", WholeBody.MAX_PICTURE_BYTES / (1024 * 1024)),
+          Words.say("photo.too-large", "max", WholeBody.MAX_PICTURE_BYTES / (1024 * 1024)),
           seat,
           model);
     }

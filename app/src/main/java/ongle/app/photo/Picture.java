@@ -65,7 +65,7 @@ record Picture(byte[] jpeg, int width, int height, double focalLength) {
       JpegScans scans = JpegScans.of(file);
       if (scans.scans() > MAX_SCANS) {
         throw new IllegalArgumentException(
-            Words.say("photo.too-many-scans", "scans", scans.scans(), "most", MAX_SCANS));
+            Words.say("photo.too-many-scans", "scans", scans.scans(), "max", MAX_SCANS));
       }
       if (!scans.ends()) {
         throw damaged(null);
@@ -118,11 +118,11 @@ record Picture(byte[] jpeg, int width, int height, double focalLength) {
     long megapixels = Math.round((double) width * height / 1e6);
     if (megapixels > MAX_MEGAPIXELS) {
       throw new IllegalArgumentException(
-          Words.say("photo.too-many-pixels", "pixels", megapixels, "most", MAX_MEGAPIXELS));
+          Words.say("photo.too-many-pixels", "pixels", megapixels, "max", MAX_MEGAPIXELS));
     }
     if (Math.min(width, height) < MIN) {
       throw new IllegalArgumentException(
-          Words.say("photo.too-small", "width", width, "height", height, "least", MIN));
+          Words.say("photo.too-small", "width", width, "height", height, "min", MIN));
     }
     // Every other pixel of a very large picture is enough and takes a quarter of the memory.
     int step = Math.max(1, Math.max(width, height) / (2 * LONGEST));

@@ -1,13 +1,15 @@
 package ongle.app.products;
 
+import jakarta.validation.Valid;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.TreeSet;
 import java.util.UUID;
 import java.util.stream.Stream;
 import ongle.app.lamps.Lamps;
+import ongle.app.web.FormReading;
 import ongle.app.web.NotFound;
+import ongle.app.web.Written;
 import ongle.app.words.Words;
 import ongle.core.cure.Lamp;
 import ongle.core.product.Handling;
@@ -15,6 +17,7 @@ import ongle.core.product.LightCure;
 import ongle.core.product.Product;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
+import org.springframework.validation.BindingResult;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -49,10 +52,6 @@ class ProductController {
       boolean own,
       boolean putAway) {}
 
-  /** A product as it is being written: a new one, or one to correct. */
-  private record Written(
-      Optional<String> code, int seen, ProductForm form, Map<String, String> faults, String why) {}
-
   /**
    * @param product to correct
    * @param like to begin a new one from
@@ -66,12 +65,9 @@ class ProductController {
     return show(
         own.map(
                 kept ->
-                    new Written(
-                        product, kept.seen(), ProductForm.of(kept.product(), lamp), Map.of(), ""))
-            .orElseGet(
-                () ->
-                    new Written(
-                        Optional.empty(), 0, ProductForm.of(from, lamp).anew(), Map.of(), "")),
+                    Written.correcting(
+                        product.get(), kept.seen(), ProductForm.of(kept.product(), lamp)))
+            .orElseGet(() -> Written.anew(ProductForm.of(from, lamp).anew())),
         model);
   }
 
@@ -80,27 +76,34 @@ class ProductController {
   }
 
   @PostMapping
-  String add(@RequestParam UUID formKey, ProductForm form, Model model) {
-    ProductForm.Read read =
-        form.read("own-" + formKey.toString().substring(0, 8), lamps.of(form.lamp()));
-    read.product().ifPresent(product -> products.add(formKey, product));
-    return read.product().isPresent()
+  String add(
+      @RequestParam UUID formKey, @Valid ProductForm form, BindingResult errors, Model model) {
+    FormReading typed = new FormReading(errors);
+    Optional<Product> product =
+        form.read(typed, "own-" + formKey.toString().substring(0, 8), lamps.of(form.lamp()));
+    product.ifPresent(read -> products.add(formKey, read));
+    return product.isPresent()
         ? "redirect:/products"
-        : show(new Written(Optional.empty(), 0, form, read.faults(), ""), model);
+        : show(Written.anew(form).refused(typed), model);
   }
 
   @PostMapping("/{code}")
-  String correct(@PathVariable String code, @RequestParam int seen, ProductForm form, Model model) {
+  String correct(
+      @PathVariable String code,
+      @RequestParam int seen,
+      @Valid ProductForm form,
+      BindingResult errors,
+      Model model) {
     int now = kept(code).orElseThrow(() -> new NotFound("product " + code)).seen();
-    ProductForm.Read read = form.read(code, lamps.of(form.lamp()));
-    if (read.product().isEmpty()) {
-      return show(new Written(Optional.of(code), seen, form, read.faults(), ""), model);
+    FormReading typed = new FormReading(errors);
+    Written<ProductForm> written = Written.correcting(code, seen, form);
+    Optional<Product> product = form.read(typed, code, lamps.of(form.lamp()));
+    if (product.isEmpty()) {
+      return show(written.refused(typed), model);
     }
-    return products.correct(seen, read.product().get())
+    return products.correct(seen, product.get())
         ? "redirect:/products"
-        : show(
-            new Written(Optional.of(code), now, form, Map.of(), Words.say("products.conflict")),
-            model);
+        : show(written.changedMeanwhile(now, Words.say("products.conflict")), model);
   }
 
   @PostMapping("/{code}/away")
@@ -109,7 +112,7 @@ class ProductController {
     return "redirect:/products";
   }
 
-  private String show(Written written, Model model) {
+  private String show(Written<ProductForm> written, Model model) {
     List<Lamps.Kept> all = lamps.all();
     Lamp first = all.get(0).lamp();
     model.addAttribute(
@@ -123,12 +126,7 @@ class ProductController {
     model.addAttribute("handlings", Handling.values());
     model.addAttribute("lamps", all);
     model.addAttribute("lampLabel", first.label());
-    model.addAttribute("code", written.code().orElse(null));
-    model.addAttribute("seen", written.seen());
-    model.addAttribute("form", written.form());
-    model.addAttribute("faults", written.faults());
-    model.addAttribute("why", written.why());
-    model.addAttribute("formKey", UUID.randomUUID());
+    written.show(model);
     return "products/page";
   }
 

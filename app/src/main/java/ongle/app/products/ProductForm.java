@@ -1,11 +1,13 @@
 package ongle.app.products;
 
-import java.util.LinkedHashMap;
-import java.util.Map;
+import jakarta.validation.constraints.NotNull;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import ongle.app.lamps.Lamps;
 import ongle.app.web.CleanText;
+import ongle.app.web.FormReading;
+import ongle.app.web.Named;
 import ongle.app.words.Numbers;
 import ongle.app.words.Words;
 import ongle.core.cure.Lamp;
@@ -21,8 +23,8 @@ import ongle.core.product.ProductFigure;
  * @param lamp code of the lamp the seconds are for
  */
 record ProductForm(
-    String label,
-    Handling handling,
+    @Named(max = 60) String label,
+    @NotNull(message = "products.handling.wanted") Handling handling,
     Boolean levelling,
     Boolean standsFree,
     Boolean soaksOff,
@@ -37,7 +39,7 @@ record ProductForm(
     String lamp,
     String wavelengths,
     String reactivity,
-    String origin) {
+    @Named(max = 120, message = "products.origin.wanted") String origin) {
   /** A field that was not sent is empty. */
   ProductForm {
     label = CleanText.orEmpty(label);
@@ -55,8 +57,6 @@ record ProductForm(
     origin = CleanText.orEmpty(origin);
   }
 
-  private static final int LONGEST_NAME = 60;
-  private static final int LONGEST_ORIGIN = 120;
   private static final double MW_PER_W = 1000;
 
   /**
@@ -123,120 +123,81 @@ record ProductForm(
   }
 
   /**
-   * What came of reading it.
-   *
-   * @param faults by field
-   */
-  record Read(Optional<Product> product, Map<String, String> faults) {}
-
-  /**
    * @param code of the product it becomes
    * @param shining the lamp its seconds are for
+   * @return empty if anything was wrong
    */
-  Read read(String code, Lamp shining) {
-    Map<String, String> faults = new LinkedHashMap<>();
-    if (label == null || label.isBlank() || label.strip().length() > LONGEST_NAME) {
-      faults.put("label", Words.say("name.wanted", "longest", LONGEST_NAME));
-    }
-    if (origin == null || origin.isBlank() || origin.strip().length() > LONGEST_ORIGIN) {
-      faults.put("origin", Words.say("products.origin.wanted", "longest", LONGEST_ORIGIN));
-    }
-    if (handling == null) {
-      faults.put("handling", Words.say("products.handling.wanted"));
-    }
-    double stiff = number("modulus", modulus, ProductFigure.MODULUS, faults);
-    double strong = number("strength", strength, ProductFigure.STRENGTH, faults);
-    double dense = number("density", density, ProductFigure.DENSITY, faults);
-    double shrinks = number("shrinkage", shrinkage, ProductFigure.SHRINKAGE, faults);
+  Optional<Product> read(FormReading typed, String code, Lamp shining) {
+    double stiff = number(typed, "modulus", modulus, ProductFigure.MODULUS);
+    double strong = number(typed, "strength", strength, ProductFigure.STRENGTH);
+    double dense = number(typed, "density", density, ProductFigure.DENSITY);
+    double shrinks = number(typed, "shrinkage", shrinkage, ProductFigure.SHRINKAGE);
     Optional<LightCure> light =
-        handling == Handling.POWDER_AND_LIQUID ? Optional.empty() : light(shining, faults);
-    return new Read(
-        faults.isEmpty()
-            ? Optional.of(
-                new Product(
-                    code,
-                    label.strip(),
-                    stiff,
-                    strong,
-                    dense,
-                    shrinks,
-                    on(levelling),
-                    on(standsFree),
-                    handling,
-                    on(soaksOff),
-                    light,
-                    origin.strip()))
-            : Optional.empty(),
-        faults);
+        handling == Handling.POWDER_AND_LIQUID ? Optional.empty() : light(typed, shining);
+    return typed.made(
+        () ->
+            new Product(
+                code,
+                label.strip(),
+                stiff,
+                strong,
+                dense,
+                shrinks,
+                Boolean.TRUE.equals(levelling),
+                Boolean.TRUE.equals(standsFree),
+                handling,
+                Boolean.TRUE.equals(soaksOff),
+                light,
+                origin.strip()));
   }
 
-  private static boolean on(Boolean ticked) {
-    return ticked != null && ticked;
-  }
-
-  private Optional<LightCure> light(Lamp shining, Map<String, String> faults) {
-    double clear = number("clearReach", clearReach, ProductFigure.CLEAR_REACH, faults);
+  private Optional<LightCure> light(FormReading typed, Lamp shining) {
+    double clear = number(typed, "clearReach", clearReach, ProductFigure.CLEAR_REACH);
     double pigmented =
-        number("pigmentedReach", pigmentedReach, ProductFigure.PIGMENTED_REACH, faults);
-    double full = dose("fullSeconds", fullSeconds, ProductFigure.FULL_DOSE, shining, faults);
-    double flash = dose("flashSeconds", flashSeconds, ProductFigure.FLASH_DOSE, shining, faults);
-    double reacts = number("reactivity", reactivity, ProductFigure.REACTIVITY, faults);
-    Optional<Set<Integer>> waves = Lamp.wavelengths(wavelengths == null ? "" : wavelengths);
-    if (waves.isEmpty()) {
-      faults.put(
-          "wavelengths",
-          Words.say(
-              "lamps.wavelengths.wanted",
-              "shortest",
-              Lamp.SHORTEST_WAVE,
-              "longest",
-              Lamp.LONGEST_WAVE));
-    }
+        number(typed, "pigmentedReach", pigmentedReach, ProductFigure.PIGMENTED_REACH);
+    double full = dose(typed, "fullSeconds", fullSeconds, ProductFigure.FULL_DOSE, shining);
+    double flash = dose(typed, "flashSeconds", flashSeconds, ProductFigure.FLASH_DOSE, shining);
+    double reacts = number(typed, "reactivity", reactivity, ProductFigure.REACTIVITY);
+    Set<Integer> waves = Lamps.waves(typed, wavelengths);
     if (flash >= full) {
-      faults.put("flashSeconds", Words.say("products.flash.wanted"));
+      typed.fault("flashSeconds", Words.say("products.flash.wanted"));
     }
-    return faults.isEmpty()
-        ? Optional.of(new LightCure(clear, pigmented, full, flash, waves.get(), reacts))
-        : Optional.empty();
+    return typed.made(() -> new LightCure(clear, pigmented, full, flash, waves, reacts));
   }
 
-  /** NaN where it cannot be used. */
   private static double number(
-      String field, String typed, ProductFigure figure, Map<String, String> faults) {
-    Optional<Double> value = Numbers.parse(typed == null ? "" : typed).filter(figure::allows);
-    if (value.isEmpty()) {
-      faults.put(
-          field,
-          Words.say(
-              "products.figure.wanted",
-              "figure",
-              figure,
-              "least",
-              typed(figure, figure.min()),
-              "most",
-              (typed(figure, figure.max()) + " " + figure.unit()).strip()));
-    }
-    return value.orElse(Double.NaN);
+      FormReading reading, String field, String typed, ProductFigure figure) {
+    return reading.number(
+        field,
+        typed,
+        figure::allows,
+        () ->
+            Words.say(
+                "products.figure.wanted",
+                "figure",
+                figure,
+                "min",
+                typed(figure, figure.min()),
+                "max",
+                (typed(figure, figure.max()) + " " + figure.unit()).strip()));
   }
 
   private static double dose(
-      String field, String typed, ProductFigure figure, Lamp shining, Map<String, String> faults) {
-    Optional<Double> value =
-        Numbers.parse(typed == null ? "" : typed)
-            .map(seconds -> seconds * shining.nominal() / MW_PER_W)
-            .filter(figure::allows);
-    if (value.isEmpty()) {
-      faults.put(
-          field,
-          Words.say(
-              "products.seconds.wanted",
-              "lamp",
-              shining.label(),
-              "least",
-              Math.ceil(figure.min() * MW_PER_W / shining.nominal()),
-              "most",
-              seconds(figure.max(), shining)));
-    }
-    return value.orElse(Double.NaN);
+      FormReading reading, String field, String typed, ProductFigure figure, Lamp shining) {
+    double perSecond = shining.nominal() / MW_PER_W;
+    return perSecond
+        * reading.number(
+            field,
+            typed,
+            seconds -> figure.allows(seconds * perSecond),
+            () ->
+                Words.say(
+                    "products.seconds.wanted",
+                    "lamp",
+                    shining.label(),
+                    "min",
+                    Math.ceil(figure.min() / perSecond),
+                    "max",
+                    seconds(figure.max(), shining)));
   }
 }

@@ -9,6 +9,7 @@ import java.util.Optional;
 import ongle.app.web.Edit;
 import ongle.app.words.Numbers;
 import ongle.app.words.Words;
+import ongle.core.Range;
 import ongle.core.nail.Digit;
 import ongle.core.plan.Activity;
 import ongle.core.plan.SalonFigures;
@@ -25,10 +26,6 @@ import org.springframework.web.bind.annotation.RequestParam;
 @Controller
 @RequestMapping("/salon/figures")
 class FiguresController {
-  private static final double MIN_FLOOR = 0.2;
-  private static final double MAX_PER_MM = 0.2;
-  private static final double MAX_FLOOR = 2.2;
-
   private final SalonSettings settings;
 
   FiguresController(SalonSettings settings) {
@@ -58,18 +55,19 @@ class FiguresController {
     SalonFigures now = settings.figures();
     Map<Digit, Double> shares = new EnumMap<>(now.shares());
     for (Digit digit : Digit.values()) {
-      read(typed, "share-" + digit, SalonFigures.MIN, SalonFigures.MAX, wrong)
+      read(typed, "share-" + digit, SalonFigures.RANGE, wrong)
           .ifPresent(value -> shares.put(digit, value));
     }
     Map<Activity, Double> factors = new EnumMap<>(now.factors());
     for (Activity activity : Activity.values()) {
-      read(typed, "factor-" + activity, SalonFigures.MIN, SalonFigures.MAX, wrong)
+      read(typed, "factor-" + activity, SalonFigures.RANGE, wrong)
           .ifPresent(value -> factors.put(activity, value));
     }
-    double none = read(typed, "floor-none", MIN_FLOOR, MAX_FLOOR, wrong).orElse(now.floor().none());
+    double none = read(typed, "floor-none", ApexFloor.THICKNESS, wrong).orElse(now.floor().none());
     double perMm =
-        read(typed, "floor-per-mm", 0, MAX_PER_MM, wrong).orElse(now.floor().perMillimetre());
-    double max = read(typed, "floor-most", MIN_FLOOR, MAX_FLOOR, wrong).orElse(now.floor().max());
+        read(typed, "floor-per-mm", ApexFloor.PER_MILLIMETRE, wrong)
+            .orElse(now.floor().perMillimetre());
+    double max = read(typed, "floor-most", ApexFloor.THICKNESS, wrong).orElse(now.floor().max());
     if (max < none) {
       wrong.put("floor-most", Words.say("salon.floor.most.wanted"));
     }
@@ -86,14 +84,14 @@ class FiguresController {
   }
 
   private static Optional<Double> read(
-      Map<String, String> typed, String name, double min, double max, Map<String, String> wrong) {
+      Map<String, String> typed, String name, Range range, Map<String, String> wrong) {
     String text = typed.get(name);
     if (text == null) {
       return Optional.empty();
     }
-    Optional<Double> value = Numbers.parse(text).filter(each -> each >= min && each <= max);
+    Optional<Double> value = Numbers.parse(text).filter(range::allows);
     if (value.isEmpty()) {
-      wrong.put(name, Words.say("number.from-to", "least", min, "most", max));
+      wrong.put(name, Words.say("number.from-to", "min", range.min(), "max", range.max()));
     }
     return value;
   }

@@ -1,22 +1,22 @@
 package ongle.app.shelf;
 
 import java.time.LocalDate;
-import java.time.format.DateTimeParseException;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import ongle.app.web.CleanText;
+import ongle.app.web.FormReading;
+import ongle.app.web.Named;
 import ongle.app.words.Numbers;
 import ongle.app.words.Words;
+import ongle.core.Range;
 import ongle.core.portion.Lot;
 import ongle.core.portion.Material;
 
 /** A lot as typed; whatever is wrong with it is said beside its field. */
 record LotForm(
     String material,
-    String number,
+    @Named(max = Lot.LONGEST_NUMBER, message = "shelf.number.wanted") String number,
     String content,
     String left,
     String expires,
@@ -50,55 +50,26 @@ record LotForm(
   }
 
   /**
-   * What came of reading it.
-   *
-   * @param faults by field
-   */
-  record Read(Optional<Lot> lot, Map<String, String> faults) {}
-
-  /**
    * @param materials what may be in it
+   * @return empty if anything was wrong
    */
-  Read read(List<Material> materials) {
-    Map<String, String> faults = new LinkedHashMap<>();
+  Optional<Lot> read(FormReading typed, List<Material> materials) {
     if (materials.stream().noneMatch(each -> each.code().equals(material))) {
-      faults.put("material", Words.say("shelf.material.wanted"));
+      typed.fault("material", Words.say("shelf.material.wanted"));
     }
-    if (number.isBlank() || number.strip().length() > Lot.LONGEST_NUMBER) {
-      faults.put("number", Words.say("shelf.number.wanted", "longest", Lot.LONGEST_NUMBER));
-    }
-    double full = amount("content", content, Lot.MIN_CONTENT, Lot.MAX_CONTENT, faults);
-    double still = left.isBlank() ? full : amount("left", left, 0, full, faults);
-    double keeps = amount("months", months, 1, Lot.MAX_MONTHS, faults);
+    double full = typed.number("content", content, Lot.CONTENT);
+    double still =
+        left.isBlank() || Double.isNaN(full)
+            ? full
+            : typed.number("left", left, new Range(0, full));
+    double keeps = typed.number("months", months, Lot.KEEPS_OPEN);
     OptionalDouble paid =
         price.isBlank()
             ? OptionalDouble.empty()
-            : OptionalDouble.of(amount("price", price, 0, Lot.MAX_PRICE, faults));
-    Optional<LocalDate> good = day("expires", expires, faults);
-    Optional<LocalDate> since = day("opened", opened, faults);
-    return new Read(
-        faults.isEmpty()
-            ? Optional.of(
-                new Lot(material, number.strip(), full, still, good, since, (int) keeps, paid))
-            : Optional.empty(),
-        faults);
-  }
-
-  private static double amount(
-      String field, String typed, double min, double max, Map<String, String> faults) {
-    Optional<Double> value = Numbers.parse(typed).filter(each -> each >= min && each <= max);
-    if (value.isEmpty() && !(Double.isNaN(max))) {
-      faults.put(field, Words.say("number.whole-from-to", "least", min, "most", max));
-    }
-    return value.orElse(Double.NaN);
-  }
-
-  private static Optional<LocalDate> day(String field, String typed, Map<String, String> faults) {
-    try {
-      return typed.isBlank() ? Optional.empty() : Optional.of(LocalDate.parse(typed.strip()));
-    } catch (DateTimeParseException e) {
-      faults.put(field, Words.say("shelf.day.wanted"));
-      return Optional.empty();
-    }
+            : OptionalDouble.of(typed.number("price", price, Lot.PRICE));
+    Optional<LocalDate> good = typed.day("expires", expires);
+    Optional<LocalDate> since = typed.day("opened", opened);
+    return typed.made(
+        () -> new Lot(material, number.strip(), full, still, good, since, (int) keeps, paid));
   }
 }

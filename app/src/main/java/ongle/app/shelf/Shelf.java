@@ -78,6 +78,12 @@ public class Shelf {
     return true;
   }
 
+  /** What a lot is seen as now. */
+  @Transactional(readOnly = true)
+  int seen(long id) {
+    return lot(id).version();
+  }
+
   /** Takes an empty or spoilt jar off the shelf; what visits took of it stays on record. */
   @Transactional
   void throwAway(long id) {

@@ -1,5 +1,6 @@
 package ongle.app.shelf;
 
+import jakarta.validation.Valid;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
@@ -9,12 +10,15 @@ import java.util.UUID;
 import java.util.stream.Collectors;
 import ongle.app.products.Products;
 import ongle.app.salon.SalonSettings;
+import ongle.app.web.FormReading;
+import ongle.app.web.Written;
 import ongle.app.words.Numbers;
 import ongle.app.words.Words;
 import ongle.core.portion.Lot;
 import ongle.core.portion.Material;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
+import org.springframework.validation.BindingResult;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -46,41 +50,39 @@ class ShelfController {
   /** All lots of a material. */
   record Group(Material material, String usable, List<Row> rows) {}
 
-  /** A lot as it is being written: a new one, or one to correct. */
-  private record Written(
-      Optional<Long> id, int seen, LotForm form, Map<String, String> faults, String why) {}
-
   @GetMapping
   String page(@RequestParam Optional<Long> lot, Model model) {
-    Written written =
+    return show(
         lot.flatMap(id -> shelf.all().stream().filter(kept -> kept.id() == id).findFirst())
-            .map(
-                kept ->
-                    new Written(
-                        Optional.of(kept.id()), kept.seen(), LotForm.of(kept.lot()), Map.of(), ""))
-            .orElse(new Written(Optional.empty(), 0, LotForm.EMPTY, Map.of(), ""));
-    return show(written, model);
+            .map(kept -> Written.correcting(kept.id(), kept.seen(), LotForm.of(kept.lot())))
+            .orElseGet(() -> Written.anew(LotForm.EMPTY)),
+        model);
   }
 
   @PostMapping
-  String add(@RequestParam UUID formKey, LotForm form, Model model) {
-    LotForm.Read read = form.read(products.materials());
-    read.lot().ifPresent(lot -> shelf.add(formKey, lot));
-    return read.lot().isPresent()
-        ? "redirect:/shelf"
-        : show(new Written(Optional.empty(), 0, form, read.faults(), ""), model);
+  String add(@RequestParam UUID formKey, @Valid LotForm form, BindingResult errors, Model model) {
+    FormReading typed = new FormReading(errors);
+    Optional<Lot> lot = form.read(typed, products.materials());
+    lot.ifPresent(read -> shelf.add(formKey, read));
+    return lot.isPresent() ? "redirect:/shelf" : show(Written.anew(form).refused(typed), model);
   }
 
   @PostMapping("/{id}")
-  String correct(@PathVariable long id, @RequestParam int seen, LotForm form, Model model) {
-    LotForm.Read read = form.read(products.materials());
-    if (read.lot().isEmpty()) {
-      return show(new Written(Optional.of(id), seen, form, read.faults(), ""), model);
+  String correct(
+      @PathVariable long id,
+      @RequestParam int seen,
+      @Valid LotForm form,
+      BindingResult errors,
+      Model model) {
+    FormReading typed = new FormReading(errors);
+    Written<LotForm> written = Written.correcting(id, seen, form);
+    Optional<Lot> lot = form.read(typed, products.materials());
+    if (lot.isEmpty()) {
+      return show(written.refused(typed), model);
     }
-    return shelf.correct(id, seen, read.lot().get())
+    return shelf.correct(id, seen, lot.get())
         ? "redirect:/shelf"
-        : show(
-            new Written(Optional.of(id), seen, form, Map.of(), Words.say("shelf.conflict")), model);
+        : show(written.changedMeanwhile(shelf.seen(id), Words.say("shelf.conflict")), model);
   }
 
   @PostMapping("/{id}/away")
@@ -102,7 +104,7 @@ class ShelfController {
     return "redirect:/shelf";
   }
 
-  private String show(Written written, Model model) {
+  private String show(Written<LotForm> written, Model model) {
     LocalDate today = LocalDate.now(clock);
     Map<String, List<Shelf.Kept>> byMaterial =
         shelf.all().stream().collect(Collectors.groupingBy(kept -> kept.lot().material()));
@@ -114,12 +116,7 @@ class ShelfController {
             .toList());
     model.addAttribute("materials", products.materials());
     model.addAttribute("currency", salon.current().getCurrency());
-    model.addAttribute("lotId", written.id().orElse(null));
-    model.addAttribute("seen", written.seen());
-    model.addAttribute("form", written.form());
-    model.addAttribute("faults", written.faults());
-    model.addAttribute("why", written.why());
-    model.addAttribute("formKey", UUID.randomUUID());
+    written.show(model);
     return "shelf/page";
   }
 

@@ -20,7 +20,7 @@ final class StructureWords {
 
   static String value(Margins.Margin margin) {
     return margin.value() > LARGE
-        ? Words.say("structure.margin.over", "most", LARGE)
+        ? Words.say("structure.margin.over", "max", LARGE)
         : Numbers.format(margin.value(), 2);
   }
 

@@ -6,6 +6,7 @@ import java.util.Set;
 import ongle.app.planning.PlannedSet;
 import ongle.app.sets.SetNail;
 import ongle.app.words.Words;
+import ongle.core.Range;
 import ongle.core.bench.BenchSchools;
 import ongle.core.bench.BenchWish;
 import ongle.core.bench.Construction;
@@ -98,17 +99,17 @@ public record VisitChoices(
   /** What may be entered in these, in words. */
   static String allowed(Set<String> names) {
     if (names.contains("room")) {
-      return allowed("room", Setting.COLDEST_ROOM, Setting.WARMEST_ROOM);
+      return allowed("room", Setting.ROOM);
     }
     if (names.contains("nozzle")) {
-      return allowed("nozzle", Strip.NARROWEST, Strip.WIDEST);
+      return allowed("nozzle", Strip.NOZZLE);
     }
     return names.contains("pace")
-        ? allowed("pace", BenchWish.FASTEST_PACE, BenchWish.SLOWEST_PACE)
+        ? allowed("pace", BenchWish.PACE)
         : Words.say("bench.allowed.other");
   }
 
-  private static String allowed(String name, double min, double max) {
-    return Words.say("bench.allowed." + name, "min", min, "max", max);
+  private static String allowed(String name, Range range) {
+    return Words.say("bench.allowed." + name, "min", range.min(), "max", range.max());
   }
 }

@@ -56,7 +56,7 @@ public final class CsvText {
               .limit(MAX_LINES + 1L)
               .toList();
       if (all.size() > MAX_LINES) {
-        throw new IllegalArgumentException(Words.say("csv.too-many-lines", "most", MAX_LINES));
+        throw new IllegalArgumentException(Words.say("csv.too-many-lines", "max", MAX_LINES));
       }
       number(all);
       columns = all.isEmpty() ? Map.of() : columns(all.get(0));

@@ -98,9 +98,9 @@ public final class Numbers {
   public static String range(Quantity quantity) {
     return Words.say(
         "number.range",
-        "least",
+        "min",
         format(quantity, quantity.min()),
-        "most",
+        "max",
         withUnit(quantity, quantity.max()));
   }
 }

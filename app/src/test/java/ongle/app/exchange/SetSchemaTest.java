@@ -9,6 +9,7 @@ import java.util.Arrays;
 import java.util.Map;
 import java.util.stream.Stream;
 import ongle.app.kits.KitColumn;
+import ongle.core.Range;
 import ongle.core.bench.BenchWish;
 import ongle.core.bench.Routine;
 import ongle.core.cure.Lamp;
@@ -22,6 +23,7 @@ import ongle.core.plan.SalonFigures;
 import ongle.core.portion.Strip;
 import ongle.core.product.Product;
 import ongle.core.product.ProductFigure;
+import ongle.core.structure.ApexFloor;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -48,6 +50,10 @@ class SetSchemaTest {
     assertThat(at(pointer).get("maximum").doubleValue()).as(pointer).isEqualTo(max);
   }
 
+  private void bounded(String pointer, Range range) {
+    bounded(pointer, range.min(), range.max());
+  }
+
   @Test
   void everyLimitIsTheOneOfTheRules() {
     String nail = "/properties/nails/items/properties/";
@@ -72,8 +78,7 @@ class SetSchemaTest {
             "light/properties/flashDoseJPerCm2", ProductFigure.FLASH_DOSE,
             "light/properties/reactivity", ProductFigure.REACTIVITY)
         .forEach((name, figure) -> bounded(product + name, figure.min(), figure.max()));
-    bounded(
-        product + "light/properties/wavelengthsNm/items", Lamp.SHORTEST_WAVE, Lamp.LONGEST_WAVE);
+    bounded(product + "light/properties/wavelengthsNm/items", Lamp.WAVES);
     String tip = "/properties/kit/then/properties/tips/items/properties/";
     Map.of(
             "widthMm", KitColumn.WIDTH,
@@ -83,21 +88,20 @@ class SetSchemaTest {
             "thicknessMm", KitColumn.THICKNESS)
         .forEach((name, column) -> bounded(tip + name, column.min(), column.max()));
     String bench = "/properties/bench/properties/";
-    bounded(bench + "nozzleMm", Strip.NARROWEST, Strip.WIDEST);
-    bounded(bench + "roomC", Setting.COLDEST_ROOM, Setting.WARMEST_ROOM);
-    bounded(bench + "pacePercent", BenchWish.FASTEST_PACE, BenchWish.SLOWEST_PACE);
+    bounded(bench + "nozzleMm", Strip.NOZZLE);
+    bounded(bench + "roomC", Setting.ROOM);
+    bounded(bench + "pacePercent", BenchWish.PACE);
     bounded(bench + "routine/items/properties/ownSeconds", 0, Routine.LONGEST_OWN);
-    bounded(bench + "lamp/properties/lightMwPerCm2", Lamp.MIN_LIGHT, Lamp.MAX_LIGHT);
-    bounded(bench + "lamp/properties/measuredMwPerCm2", Lamp.MIN_LIGHT, Lamp.MAX_LIGHT);
-    bounded(
-        bench + "lamp/properties/programmes/items/properties/seconds",
-        Programme.SHORTEST,
-        Programme.LONGEST);
+    bounded(bench + "lamp/properties/lightMwPerCm2", Lamp.LIGHT);
+    bounded(bench + "lamp/properties/measuredMwPerCm2", Lamp.LIGHT);
+    bounded(bench + "lamp/properties/programmes/items/properties/seconds", Programme.SECONDS);
+    bounded("/properties/figures/properties/apexFloor/properties/noneMm", ApexFloor.THICKNESS);
+    bounded("/properties/figures/properties/apexFloor/properties/mostMm", ApexFloor.THICKNESS);
+    bounded("/properties/figures/properties/apexFloor/properties/perMm", ApexFloor.PER_MILLIMETRE);
     for (Activity activity : Activity.values()) {
       bounded(
           "/properties/figures/properties/activityFactors/properties/" + FileJson.word(activity),
-          SalonFigures.MIN,
-          SalonFigures.MAX);
+          SalonFigures.RANGE);
     }
   }
 

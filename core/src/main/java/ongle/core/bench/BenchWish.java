@@ -2,6 +2,7 @@ package ongle.core.bench;
 
 import java.util.Map;
 import java.util.Objects;
+import ongle.core.Range;
 import ongle.core.cure.Lamp;
 import ongle.core.cure.Setting;
 import ongle.core.nail.Finger;
@@ -39,8 +40,8 @@ public record BenchWish(
     double room,
     int pace,
     Map<Finger, Double> regrowth) {
-  public static final int FASTEST_PACE = 50;
-  public static final int SLOWEST_PACE = 250;
+  /** Time taken over the usual, percent. */
+  public static final Range PACE = new Range(50, 250);
 
   public static final BenchWish USUAL =
       new BenchWish(
@@ -65,10 +66,7 @@ public record BenchWish(
     Objects.requireNonNull(mix);
     Objects.requireNonNull(brush);
     Objects.requireNonNull(finish);
-    if (pace < FASTEST_PACE || pace > SLOWEST_PACE) {
-      throw new IllegalArgumentException(
-          "a pace is " + FASTEST_PACE + " to " + SLOWEST_PACE + " %, not " + pace);
-    }
+    PACE.check("pace", pace);
     Strip.checkNozzle(nozzle);
     Setting.at(room, mix);
     regrowth = Map.copyOf(regrowth);

@@ -5,6 +5,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.TreeSet;
+import ongle.core.Range;
 
 /**
  * A curing lamp.
@@ -32,15 +33,11 @@ public record Lamp(
   /** From this share on it counts as good as new. */
   public static final double GOOD_FROM = 0.9;
 
-  /** Weakest and strongest lamp that is believed, mW/cm². */
-  public static final double MIN_LIGHT = 1;
+  /** Light that is believed of a lamp, mW/cm². */
+  public static final Range LIGHT = new Range(1, 400);
 
-  public static final double MAX_LIGHT = 400;
-
-  /** Shortest and longest wavelength of salon lamps, nm. */
-  public static final int SHORTEST_WAVE = 300;
-
-  public static final int LONGEST_WAVE = 500;
+  /** Wavelengths of salon lamps, nm. */
+  public static final Range WAVES = new Range(300, 500);
 
   /**
    * Wavelengths as typed, with commas or spaces between them.
@@ -50,7 +47,7 @@ public record Lamp(
   public static Optional<Set<Integer>> wavelengths(String typed) {
     Set<Integer> waves = new TreeSet<>();
     for (String part : typed.strip().split("[,; ]+")) {
-      if (!part.matches("\\d{1,4}") || !shinesAt(Integer.parseInt(part))) {
+      if (!part.matches("\\d{1,4}") || !WAVES.allows(Integer.parseInt(part))) {
         return Optional.empty();
       }
       waves.add(Integer.valueOf(part));
@@ -90,24 +87,14 @@ public record Lamp(
     if (programmes.isEmpty() || wavelengths.isEmpty()) {
       throw new IllegalArgumentException("lamp " + label + " needs a programme and a wavelength");
     }
-    if (!wavelengths.stream().allMatch(Lamp::shinesAt)) {
+    if (!wavelengths.stream().allMatch(WAVES::allows)) {
       throw new IllegalArgumentException(
-          "wavelengths of a lamp are " + SHORTEST_WAVE + " to " + LONGEST_WAVE + " nm");
+          "wavelengths of a lamp are " + WAVES.min() + " to " + WAVES.max() + " nm");
     }
-    if (!believed(nominal) || (measured.isPresent() && !(measured.getAsDouble() >= 0))) {
+    if (!LIGHT.allows(nominal) || (measured.isPresent() && !(measured.getAsDouble() >= 0))) {
       throw new IllegalArgumentException(
-          "lamp " + label + " shines with " + MIN_LIGHT + " to " + MAX_LIGHT + " mW/cm²");
+          "lamp " + label + " shines with " + LIGHT.min() + " to " + LIGHT.max() + " mW/cm²");
     }
-  }
-
-  /** Whether a salon lamp can shine at that wavelength, nm. */
-  public static boolean shinesAt(int wave) {
-    return wave >= SHORTEST_WAVE && wave <= LONGEST_WAVE;
-  }
-
-  /** Whether a lamp can be that strong, mW/cm². */
-  public static boolean believed(double light) {
-    return light >= MIN_LIGHT && light <= MAX_LIGHT;
   }
 
   /** Light at the nail, mW/cm²: as measured, else as new. */

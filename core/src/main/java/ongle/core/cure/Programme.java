@@ -1,5 +1,7 @@
 package ongle.core.cure;
 
+import ongle.core.Range;
+
 /**
  * One button of a lamp.
  *
@@ -8,14 +10,11 @@ package ongle.core.cure;
  * @param power share of the lamp's full light, above 0 to 1; low-heat programmes shine weaker
  */
 public record Programme(String label, int seconds, double power) {
-  public static final int SHORTEST = 1;
-  public static final int LONGEST = 300;
+  /** How long a button runs, s. */
+  public static final Range SECONDS = new Range(1, 300);
 
   public Programme {
-    if (seconds < SHORTEST || seconds > LONGEST) {
-      throw new IllegalArgumentException(
-          "a programme runs " + SHORTEST + " to " + LONGEST + " s, not " + seconds);
-    }
+    SECONDS.check("seconds", seconds);
     if (!(power > 0 && power <= 1)) {
       throw new IllegalArgumentException("a programme shines with a share of 0 to 1");
     }

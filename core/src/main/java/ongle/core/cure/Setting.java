@@ -1,6 +1,7 @@
 package ongle.core.cure;
 
 import java.time.Duration;
+import ongle.core.Range;
 import ongle.core.portion.Mix;
 
 /**
@@ -13,8 +14,9 @@ import ongle.core.portion.Mix;
  * @param hard it rings when tapped and can be filed
  */
 public record Setting(Duration working, Duration pinchFrom, Duration pinchUntil, Duration hard) {
-  public static final double COLDEST_ROOM = 12;
-  public static final double WARMEST_ROOM = 35;
+  /** Rooms acrylic is planned in, °C. */
+  public static final Range ROOM = new Range(12, 35);
+
   public static final double USUAL_ROOM = 21;
 
   private static final double HALVED_EVERY = 12;
@@ -24,18 +26,10 @@ public record Setting(Duration working, Duration pinchFrom, Duration pinchUntil,
   private static final int HARD = 300;
 
   /**
-   * @param room temperature, °C, {@link #COLDEST_ROOM} to {@link #WARMEST_ROOM}
+   * @param room temperature, °C, within {@link #ROOM}
    */
   public static Setting at(double room, Mix mix) {
-    if (!(room >= COLDEST_ROOM && room <= WARMEST_ROOM)) {
-      throw new IllegalArgumentException(
-          "acrylic is planned from "
-              + COLDEST_ROOM
-              + " to "
-              + WARMEST_ROOM
-              + " °C, not at "
-              + room);
-    }
+    ROOM.check("room", room);
     double slower = mix.slower() * Math.pow(2, (USUAL_ROOM - room) / HALVED_EVERY);
     return new Setting(
         seconds(WORKING, slower),

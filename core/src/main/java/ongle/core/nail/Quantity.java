@@ -1,5 +1,7 @@
 package ongle.core.nail;
 
+import ongle.core.Range;
+
 /**
  * Everything a technician measures or sets as a number: its name, unit, allowed range and the
  * decimals it is shown with. The one place these limits live; records, forms and the plan service
@@ -28,14 +30,12 @@ public enum Quantity {
   WEAR_DAYS(Unit.DAY, 5, 42, 0),
   BARREL_DEPTH(Unit.PERCENT, 2, 50, 0);
   private final Unit unit;
-  private final double min;
-  private final double max;
+  private final Range range;
   private final int decimals;
 
   Quantity(Unit unit, double min, double max, int decimals) {
     this.unit = unit;
-    this.min = min;
-    this.max = max;
+    range = new Range(min, max);
     this.decimals = decimals;
   }
 
@@ -45,12 +45,12 @@ public enum Quantity {
 
   /** Smallest allowed value, in {@link #unit()}. */
   public double min() {
-    return min;
+    return range.min();
   }
 
   /** Largest allowed value, in {@link #unit()}. */
   public double max() {
-    return max;
+    return range.max();
   }
 
   /** Decimals it is shown with. */
@@ -58,14 +58,19 @@ public enum Quantity {
     return decimals;
   }
 
+  /** What is allowed, in {@link #unit()}. */
+  public Range range() {
+    return range;
+  }
+
   public boolean allows(double value) {
-    return value >= min && value <= max;
+    return range.allows(value);
   }
 
   /**
    * Returns the value if it is a number within the range.
    *
-   * @throws OutOfRange if it is NaN, infinite or outside {@code least()…most()}
+   * @throws OutOfRange if it is NaN, infinite or out of {@link #range()}
    */
   public double check(double value) {
     if (!allows(value)) {

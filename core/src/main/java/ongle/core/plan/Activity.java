@@ -17,12 +17,12 @@ public enum Activity {
   /** As much as a minor wears past the fingertip, mm. */
   public static final double MINOR_BEYOND_FINGERTIP = 1;
 
-  private final double mostBeyondFingertip;
+  private final double maxBeyondFingertip;
   private final double usualLoadFactor;
 
-  Activity(double mostBeyondFingertip, double usualLoadFactor) {
+  Activity(double maxBeyondFingertip, double usualLoadFactor) {
     this.usualLoadFactor = usualLoadFactor;
-    this.mostBeyondFingertip = mostBeyondFingertip;
+    this.maxBeyondFingertip = maxBeyondFingertip;
   }
 
   /** Times the usual load, 1 or more, unless the salon has its own. */
@@ -31,7 +31,7 @@ public enum Activity {
   }
 
   /** mm; infinite where nothing limits it. */
-  public double mostBeyondFingertip() {
-    return mostBeyondFingertip;
+  public double maxBeyondFingertip() {
+    return maxBeyondFingertip;
   }
 }

@@ -61,7 +61,7 @@ final class LengthPlanner {
                   .orElseGet(() -> even(draft, byFinger.get(finger.twin()), wished));
           Claim whole = capped(draft, wish, NO_LIMIT);
           asked.put(finger, whole);
-          min.put(finger, Math.min(whole.length, draft.wish().length().leastFor(draft.nail())));
+          min.put(finger, Math.min(whole.length, draft.wish().length().minFor(draft.nail())));
           claims.put(
               finger,
               // By hand is by hand, and under a levelling base a nail carries itself: what gives
@@ -153,12 +153,12 @@ final class LengthPlanner {
   private static Claim even(Draft draft, @Nullable Draft twin, Map<Finger, Double> wished) {
     Finger finger = draft.nail().finger();
     double own = Lookup.of(wished, finger);
-    double min = draft.wish().length().leastFor(draft.nail());
+    double min = draft.wish().length().minFor(draft.nail());
     double even = own;
     if (twin != null && twin.builtOn() && draft.builtOn()) {
       double theirs = Lookup.of(wished, finger.twin());
       even = draft.wish().length().mode().natural() ? Math.min(own, theirs) : (own + theirs) / 2;
-      min = Math.max(min, draft.wish().length().leastFor(twin.nail()));
+      min = Math.max(min, draft.wish().length().minFor(twin.nail()));
     }
     if (min > even) {
       return new Claim(min, Decision.COVERS_FINGERTIP, finger);
@@ -174,7 +174,7 @@ final class LengthPlanner {
         claim
             .or(advisable, Decision.STRENGTH)
             .or(
-                nail.overhang() + wearer.of(nail.finger().hand()).mostBeyondFingertip(),
+                nail.overhang() + wearer.of(nail.finger().hand()).maxBeyondFingertip(),
                 Decision.ACTIVITY);
     if (wearer.minor()) {
       capped = capped.or(nail.overhang() + Activity.MINOR_BEYOND_FINGERTIP, Decision.MINOR);

@@ -1,8 +1,10 @@
 package ongle.core.plan;
 
+import java.util.Collections;
 import java.util.EnumMap;
 import java.util.Map;
 import ongle.core.Lookup;
+import ongle.core.Range;
 import ongle.core.nail.Digit;
 import ongle.core.nail.Finger;
 import ongle.core.structure.ApexFloor;
@@ -20,9 +22,7 @@ public record SalonFigures(
     Map<Digit, Double> shares, Map<Activity, Double> factors, ApexFloor floor) {
 
   /** What a share or factor may be. */
-  public static final double MIN = 0.2;
-
-  public static final double MAX = 3;
+  public static final Range RANGE = new Range(0.2, 3);
 
   /** Planning figures of our own. */
   public static final SalonFigures USUAL =
@@ -47,13 +47,8 @@ public record SalonFigures(
   private static <K extends Enum<K>> Map<K, Double> checked(Map<K, Double> given, Class<K> of) {
     Map<K, Double> copy = new EnumMap<>(of);
     copy.putAll(given);
-    copy.forEach(
-        (key, value) -> {
-          if (!(value >= MIN && value <= MAX)) {
-            throw new IllegalArgumentException(key + " is not within " + MIN + " and " + MAX);
-          }
-        });
-    return copy;
+    copy.forEach((key, value) -> RANGE.check(key.name(), value));
+    return Collections.unmodifiableMap(copy);
   }
 
   private static Map<Activity, Double> usualFactors() {

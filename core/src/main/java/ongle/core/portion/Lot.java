@@ -3,6 +3,7 @@ package ongle.core.portion;
 import java.time.LocalDate;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import ongle.core.Range;
 
 /**
  * One jar, bottle or tube on the shelf.
@@ -28,29 +29,26 @@ public record Lot(
   /** Longest number on a jar. */
   public static final int LONGEST_NUMBER = 40;
 
-  /** Least and most a jar holds, g or ml. */
-  public static final double MIN_CONTENT = 1;
+  /** What a jar holds, g or ml. */
+  public static final Range CONTENT = new Range(1, 5000);
 
-  public static final double MAX_CONTENT = 5000;
+  /** How long anything keeps once opened, months. */
+  public static final Range KEEPS_OPEN = new Range(1, 60);
 
-  /** Longest anything keeps once opened. */
-  public static final int MAX_MONTHS = 60;
-
-  /** Dearest jar that is believed, in the salon's currency. */
-  public static final double MAX_PRICE = 100_000;
+  /** What a jar costs, in the salon's currency. */
+  public static final Range PRICE = new Range(0, 100_000);
 
   public Lot {
     if (number.isBlank() || number.length() > LONGEST_NUMBER) {
       throw new IllegalArgumentException("a lot needs its number");
     }
-    if (!(content >= MIN_CONTENT && content <= MAX_CONTENT)
+    if (!CONTENT.allows(content)
         || !(left >= 0 && left <= content)
-        || goodOpenMonths < 1
-        || goodOpenMonths > MAX_MONTHS) {
+        || !KEEPS_OPEN.allows(goodOpenMonths)) {
       throw new IllegalArgumentException(
           "lot " + number + " needs a content, no more left than that, and months it keeps open");
     }
-    if (price.isPresent() && !(price.getAsDouble() >= 0 && price.getAsDouble() <= MAX_PRICE)) {
+    if (price.isPresent() && !PRICE.allows(price.getAsDouble())) {
       throw new IllegalArgumentException("lot " + number + " needs a price of 0 or more");
     }
   }

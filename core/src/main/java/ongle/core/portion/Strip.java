@@ -1,6 +1,7 @@
 package ongle.core.portion;
 
 import java.util.OptionalDouble;
+import ongle.core.Range;
 
 /**
  * Product from a tube, laid along the nail from the cuticle on.
@@ -16,23 +17,18 @@ public record Strip(
   /** Tubes press out about this much, mm; a planning figure of our own. */
   public static final double USUAL_NOZZLE = 3.0;
 
-  /** Narrowest and widest nozzle, mm. */
-  public static final double NARROWEST = 1;
-
-  public static final double WIDEST = 8;
+  /** Nozzles there are, mm. */
+  public static final Range NOZZLE = new Range(1, 8);
 
   public Strip {
     checkNozzle(nozzle);
   }
 
   /**
-   * @throws IllegalArgumentException with the allowed range if no tube has such a nozzle
+   * @throws IllegalArgumentException if no tube has such a nozzle
    */
   public static void checkNozzle(double nozzle) {
-    if (!(nozzle >= NARROWEST && nozzle <= WIDEST)) {
-      throw new IllegalArgumentException(
-          "a nozzle is " + NARROWEST + " to " + WIDEST + " mm wide, not " + nozzle);
-    }
+    NOZZLE.check("nozzle", nozzle);
   }
 
   /**

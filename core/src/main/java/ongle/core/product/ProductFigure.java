@@ -1,5 +1,7 @@
 package ongle.core.product;
 
+import ongle.core.Range;
+
 /** The figures of a product, each with its unit and the range that is believed. */
 public enum ProductFigure {
   MODULUS("MPa", 50, 20_000, 0),
@@ -12,14 +14,12 @@ public enum ProductFigure {
   FLASH_DOSE("J/cm²", 0.01, 50, 2),
   REACTIVITY("", 0.05, 5, 2);
   private final String unit;
-  private final double min;
-  private final double max;
+  private final Range range;
   private final int decimals;
 
   ProductFigure(String unit, double min, double max, int decimals) {
     this.unit = unit;
-    this.min = min;
-    this.max = max;
+    range = new Range(min, max);
     this.decimals = decimals;
   }
 
@@ -29,11 +29,11 @@ public enum ProductFigure {
   }
 
   public double min() {
-    return min;
+    return range.min();
   }
 
   public double max() {
-    return max;
+    return range.max();
   }
 
   public int decimals() {
@@ -41,6 +41,6 @@ public enum ProductFigure {
   }
 
   public boolean allows(double value) {
-    return value >= min && value <= max;
+    return range.allows(value);
   }
 }

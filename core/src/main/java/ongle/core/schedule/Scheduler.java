@@ -45,7 +45,7 @@ public final class Scheduler {
   private final int[] rightWork;
   private final int[] leftChain;
   private final int[] rightChain;
-  private int mostLabels;
+  private int maxLabels;
   private int beat;
   private boolean cut;
   private Optional<String> first = Optional.empty();
@@ -145,7 +145,7 @@ public final class Scheduler {
     for (boolean strict : new boolean[] {true, false}) {
       Scheduler scheduler = new Scheduler(hands, strict);
       scheduler.first = first;
-      scheduler.mostLabels = QUICK_LABELS;
+      scheduler.maxLabels = QUICK_LABELS;
       scheduler.beat = Integer.MAX_VALUE;
       @Nullable Label found = scheduler.search(hands.free());
       if (found != null) {
@@ -158,13 +158,13 @@ public final class Scheduler {
   /** Null if windows must be kept and cannot be. */
   private @Nullable Schedule solved(Hands hands) {
     int bound = LowerBound.of(hands);
-    mostLabels = QUICK_LABELS;
+    maxLabels = QUICK_LABELS;
     beat = Integer.MAX_VALUE;
     @Nullable Label quick = search(hands.free());
     if (quick != null && quick.missed == 0 && quick.end <= bound) {
       return schedule(quick, bound, true);
     }
-    mostLabels = MAX_LABELS;
+    maxLabels = MAX_LABELS;
     beat = quick == null || quick.missed > 0 ? Integer.MAX_VALUE : quick.end;
     cut = false;
     @Nullable Label full = search(hands.free());
@@ -266,7 +266,7 @@ public final class Scheduler {
         cell.remove(k);
       }
     }
-    if (cell.size() >= mostLabels) {
+    if (cell.size() >= maxLabels) {
       cut = true;
       int worst = 0;
       for (int k = 1; k < cell.size(); k++) {

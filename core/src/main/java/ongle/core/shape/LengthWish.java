@@ -128,7 +128,7 @@ public record LengthWish(Mode mode, double value) {
   }
 
   /** The least extension this nail is built with: a bitten one covers its fingertip, mm. */
-  public double leastFor(Nail nail) {
+  public double minFor(Nail nail) {
     return !mode.natural() && nail.condition().has(PlateFinding.BITTEN)
         ? nail.overhang() + BITTEN_BEYOND_FINGERTIP
         : 0;

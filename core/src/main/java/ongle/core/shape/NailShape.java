@@ -32,7 +32,7 @@ public enum NailShape {
   private final double formTilt;
   private final @Nullable Double formClosedBeyond;
   private final @Nullable Double apexShare;
-  private final double leastSlenderness;
+  private final double minSlenderness;
 
   NailShape(
       Contour contour,
@@ -41,14 +41,14 @@ public enum NailShape {
       double formTilt,
       @Nullable Double formClosedBeyond,
       @Nullable Double apexShare,
-      double leastSlenderness) {
+      double minSlenderness) {
     this.contour = contour;
     this.archExponent = archExponent;
     this.barrelDepthRatio = barrelDepthRatio;
     this.formTilt = formTilt;
     this.formClosedBeyond = formClosedBeyond;
     this.apexShare = apexShare;
-    this.leastSlenderness = leastSlenderness;
+    this.minSlenderness = minSlenderness;
   }
 
   /** Name in the set file and in addresses, such as {@code modern-almond}. */
@@ -91,8 +91,8 @@ public enum NailShape {
   }
 
   /** Least extension over plate width at which it reads as this shape. */
-  public double leastSlenderness() {
-    return leastSlenderness;
+  public double minSlenderness() {
+    return minSlenderness;
   }
 
   /** Where this shape has its apex, as a share of the plate; empty when it has no own place. */
@@ -107,7 +107,7 @@ public enum NailShape {
 
   /** Whether it can be told from a shorter shape on a plate this wide, both mm. */
   public boolean readsAt(double extension, double plateWidth) {
-    return extension >= leastSlenderness * plateWidth - 1e-9;
+    return extension >= minSlenderness * plateWidth - 1e-9;
   }
 
   /** The shape of the same family that reads on a shorter extension; empty for the last. */

@@ -1,5 +1,7 @@
 package ongle.core.structure;
 
+import ongle.core.Range;
+
 /**
  * The thinnest apex a hand builds on an extension: the longer, the higher. Not what strength asks
  * but what the trade expects, so a salon may have its own.
@@ -9,6 +11,11 @@ package ongle.core.structure;
  * @param max never more than this, mm
  */
 public record ApexFloor(double none, double perMillimetre, double max) {
+  /** Thickness a floor may ask, mm, and more for each millimetre of extension. */
+  public static final Range THICKNESS = new Range(0.2, 2.2);
+
+  public static final Range PER_MILLIMETRE = new Range(0, 0.2);
+
   public static final ApexFloor USUAL = new ApexFloor(0.50, 0.07, 1.5);
 
   public ApexFloor {

@@ -60,9 +60,9 @@ class LengthWishTest {
     Nail bitten =
         new Nail(Finger.L2, 11, 7, 2, 0, 0, 0, 0, 3, PlateCondition.BITTEN, SkinState.INTACT);
     LengthWish wish = new LengthWish(Mode.MILLIMETRES, 2);
-    assertThat(wish.leastFor(bitten)).isEqualTo(3.5);
-    assertThat(wish.leastFor(Nails.plain())).isZero();
-    assertThat(new LengthWish(Mode.AS_GROWN, 0).leastFor(bitten)).isZero();
+    assertThat(wish.minFor(bitten)).isEqualTo(3.5);
+    assertThat(wish.minFor(Nails.plain())).isZero();
+    assertThat(new LengthWish(Mode.AS_GROWN, 0).minFor(bitten)).isZero();
   }
 
   @Test
