@@ -40,3 +40,27 @@ for (const weight of [400, 700]) {
   const file = `@fontsource/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-${weight}-normal.woff2`;
   writeFileSync(join(pdf, `atkinson-hyperlegible-next-${weight}.ttf`), await woff2.decompress(readFileSync(join(modules, file))));
 }
+
+// Paper knows neither CSS variables nor screen pixels: both are resolved here, in the light colours.
+const PIXEL_MM = 0.2;
+const source = (name) => readFileSync(join(here, 'src', name), 'utf8');
+const light = source('tokens.css').split('}')[0];
+const tokens = Object.fromEntries([...light.matchAll(/(--[a-z-]+):\s*([^;]+);/g)].map(([, name, value]) => [name, value]));
+const resolved = (name) => source(name).replace(/var\((--[a-z-]+)\)/g, (use, token) => {
+  if (!tokens[token]) throw new Error(`${name}: no colour ${token}`);
+  return tokens[token];
+});
+const onPaper = {
+  fill: (v) => v, stroke: (v) => v, 'fill-opacity': (v) => v, 'stroke-opacity': (v) => v,
+  'stroke-width': millimetres, 'stroke-dasharray': millimetres,
+};
+function millimetres(pixels) {
+  return pixels.replaceAll('px', '').split(' ').map((px) => (Number(px) * PIXEL_MM).toFixed(3)).join(' ');
+}
+const marks = {};
+for (const [, name, rule] of resolved('drawing.css').matchAll(/\.scene \.([a-z0-9-]+) \{([^}]*)}/g)) {
+  const said = [...rule.matchAll(/([a-z-]+): ([^;]+);/g)].filter(([, property]) => onPaper[property]);
+  marks[name] = Object.fromEntries(said.map(([, property, value]) => [property, onPaper[property](value.trim())]));
+}
+writeFileSync(join(pdf, 'marks.json'), JSON.stringify(marks, null, 1) + '\n');
+writeFileSync(join(pdf, 'sheet.css'), resolved('sheet.css'));

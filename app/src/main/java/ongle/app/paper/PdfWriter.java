@@ -83,6 +83,10 @@ public class PdfWriter {
   }
 
   private static InputStream stream(String font) {
-    return PaperStyle.stream(font);
+    try {
+      return PaperStyle.stream(font);
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
   }
 }
