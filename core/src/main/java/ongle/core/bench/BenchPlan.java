@@ -1,6 +1,7 @@
 package ongle.core.bench;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -44,6 +45,13 @@ public record BenchPlan(
     List<Step> left,
     List<Step> right,
     List<CannotBegin> refusals) {
+  public BenchPlan {
+    portions = Collections.unmodifiableMap(new LinkedHashMap<>(portions));
+    infills = Collections.unmodifiableMap(new LinkedHashMap<>(infills));
+    left = List.copyOf(left);
+    right = List.copyOf(right);
+    refusals = List.copyOf(refusals);
+  }
 
   /** Appointments are booked in steps of so many minutes. */
   public static final int BOOKED_IN = 5;

@@ -13,10 +13,18 @@ public sealed interface Hint extends Code {
   record Filed(Filing filing) implements Hint {}
 
   /** Fingers that want no electric file. */
-  record ByHand(List<Digit> fingers) implements Hint {}
+  record ByHand(List<Digit> fingers) implements Hint {
+    public ByHand {
+      fingers = List.copyOf(fingers);
+    }
+  }
 
   /** Fingers that want the finest grit and hardly any pressure. */
-  record Gently(List<Digit> fingers) implements Hint {}
+  record Gently(List<Digit> fingers) implements Hint {
+    public Gently {
+      fingers = List.copyOf(fingers);
+    }
+  }
 
   /** What the sides of the form's mouth need. */
   record Sides(FormFit.Sides sides) implements Hint {}

@@ -25,6 +25,11 @@ public record OrderChoice(
     Schedule schedule,
     List<Finger> running,
     List<Finger> pinchedOff) {
+  public OrderChoice {
+    running = List.copyOf(running);
+    pinchedOff = List.copyOf(pinchedOff);
+  }
+
   /** Levelling gel keeps its shape this long, s; a planning figure of our own. */
   public static final int RUNS_AFTER = 90;
 

@@ -14,6 +14,10 @@ import ongle.core.nail.EarlierProduct;
  * @param rounds of soaking, minutes each, with a look after each
  */
 public record Removal(boolean soaks, double thinTo, double thinBy, List<Integer> rounds) {
+  public Removal {
+    rounds = List.copyOf(rounds);
+  }
+
   /** Left on for the solvent, mm; planning figures of our own. */
   private static final double LEFT_TO_SOAK = 0.30;
 

@@ -14,7 +14,11 @@ public sealed interface StepCaution extends Code {
   record NeverRest() implements StepCaution {}
 
   /** Fingers with an open cut. */
-  record OpenCut(List<Digit> fingers) implements StepCaution {}
+  record OpenCut(List<Digit> fingers) implements StepCaution {
+    public OpenCut {
+      fingers = List.copyOf(fingers);
+    }
+  }
 
   /** Primer and product stay away from an open cut. */
   record NothingNearCut() implements StepCaution {}
@@ -23,7 +27,11 @@ public sealed interface StepCaution extends Code {
   record Plate(PlateFinding finding) implements StepCaution {}
 
   /** The preparation was not whole. */
-  record PreparationSkipped(List<PrepStep> steps) implements StepCaution {}
+  record PreparationSkipped(List<PrepStep> steps) implements StepCaution {
+    public PreparationSkipped {
+      steps = List.copyOf(steps);
+    }
+  }
 
   /** A finger that is left alone. */
   record NotBuiltOn(Finger finger, Contraindication.Why why) implements StepCaution {}

@@ -12,7 +12,12 @@ public sealed interface LampRefusal extends Code {
    * @param needed wavelengths the product answers to, nm
    */
   record OtherLight(String lamp, List<Integer> shines, List<Integer> needed)
-      implements LampRefusal {}
+      implements LampRefusal {
+    public OtherLight {
+      shines = List.copyOf(shines);
+      needed = List.copyOf(needed);
+    }
+  }
 
   /**
    * No time makes up for what it has lost.

@@ -16,6 +16,10 @@ import ongle.core.nail.Nail;
  * @param line from one growth point to the other, at least 3 points
  */
 public record CuttingTemplate(List<Point> line) {
+  public CuttingTemplate {
+    line = List.copyOf(line);
+  }
+
   private static final int POINTS = 61;
 
   /**

@@ -12,6 +12,9 @@ import java.util.Optional;
  * @param lead the kit the set is fitted from: the technician's, else the first
  */
 public record KitRanking(List<Standing> ranked, Optional<TipKit> lead) {
+  public KitRanking {
+    ranked = List.copyOf(ranked);
+  }
 
   /**
    * How one kit does on the set.

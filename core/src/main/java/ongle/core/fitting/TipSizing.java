@@ -17,6 +17,9 @@ import ongle.core.shape.Outline;
  *     none can be used
  */
 public record TipSizing(TipKit kit, List<TipFit> all, Optional<TipPick> advised) {
+  public TipSizing {
+    all = List.copyOf(all);
+  }
 
   /** Why no tip of a kit can be used, and what instead. */
   public enum NoFit implements Code {

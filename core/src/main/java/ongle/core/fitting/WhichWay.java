@@ -17,6 +17,10 @@ import ongle.core.product.Product;
  * @param ranked all ways, the best first
  */
 public record WhichWay(List<Option> ranked) {
+  public WhichWay {
+    ranked = List.copyOf(ranked);
+  }
+
   /** A plate this much wider than long is wide, ratio. */
   public static final double WIDE_FROM = 1.05;
 
@@ -64,6 +68,10 @@ public record WhichWay(List<Option> ranked) {
       Optional<WayReason> against,
       int points,
       List<WayReason> reasons) {
+    public Option {
+      reasons = List.copyOf(reasons);
+    }
+
     /** Whether this nail takes this way without a fight. */
     public boolean takes() {
       return possible && against.isEmpty();

@@ -1,7 +1,9 @@
 package ongle.core.photo;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.EnumMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -17,6 +19,11 @@ import ongle.core.nail.Quantity;
  * @param bands how far each may be off, in its unit, 19 times in 20
  */
 public record PhotoMeasure(Map<Quantity, Double> values, Map<Quantity, Double> bands) {
+  public PhotoMeasure {
+    values = Collections.unmodifiableMap(new LinkedHashMap<>(values));
+    bands = Collections.unmodifiableMap(new LinkedHashMap<>(bands));
+  }
+
   /** How well a mark is set with the magnifier, px, one standard deviation. */
   public static final double MARKED_WITHIN = 1.0;
 

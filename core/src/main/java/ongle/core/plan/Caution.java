@@ -19,7 +19,11 @@ public sealed interface Caution extends Code {
   record Plate(PlateFinding finding) implements Caution {}
 
   /** The preparation is not whole, so that it lifts sooner. */
-  record PreparationSkipped(List<PrepStep> steps) implements Caution {}
+  record PreparationSkipped(List<PrepStep> steps) implements Caution {
+    public PreparationSkipped {
+      steps = List.copyOf(steps);
+    }
+  }
 
   /** What is on the nail from before. */
   record Earlier(EarlierProduct product) implements Caution {}

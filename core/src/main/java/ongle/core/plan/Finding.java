@@ -48,11 +48,19 @@ public sealed interface Finding extends Code {
   record TooThick(double enough) implements Finding {}
 
   /** Steps of the preparation left out; what hold on the plate is left, percent. */
-  record StepsSkipped(List<PrepStep> steps, double percent) implements Finding {}
+  record StepsSkipped(List<PrepStep> steps, double percent) implements Finding {
+    public StepsSkipped {
+      steps = List.copyOf(steps);
+    }
+  }
 
   /** The same where it costs a margin against lifting that matters. */
   record StepsSkippedAtACost(List<PrepStep> steps, double percent, double left, double full)
-      implements Finding {}
+      implements Finding {
+    public StepsSkippedAtACost {
+      steps = List.copyOf(steps);
+    }
+  }
 
   /** The apex grows past the stress line before the infill. */
   record TooFarForward(int days) implements Finding {}

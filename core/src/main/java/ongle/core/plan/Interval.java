@@ -17,6 +17,10 @@ import ongle.core.wear.Outlook;
  * @param fingers every finger that is built, the one that is due first in front
  */
 public record Interval(int wished, List<OfFinger> fingers) {
+  public Interval {
+    fingers = List.copyOf(fingers);
+  }
+
   /** Fewer days than this are no interval to send a client home with. */
   public static final int MIN = 14;
 

@@ -36,6 +36,9 @@ public record NailFit(
     Optional<FormPick> paper,
     Optional<FormPick> rigid,
     CuttingTemplate template) {
+  public NailFit {
+    kits = List.copyOf(kits);
+  }
 
   /** Whether it is built on another way than the rest of the set. */
   public boolean departs() {

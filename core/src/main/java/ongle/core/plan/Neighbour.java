@@ -17,6 +17,9 @@ import ongle.core.structure.ApexSolver;
  *     need not add up
  */
 public record Neighbour(NailPlan other, double apexes, List<Reason> reasons) {
+  public Neighbour {
+    reasons = List.copyOf(reasons);
+  }
 
   /** What can differ between two nails of one set. */
   public enum Factor {

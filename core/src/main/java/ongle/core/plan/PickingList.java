@@ -21,6 +21,9 @@ import ongle.core.nail.Finger;
  * @param lines by kit, in the order of the fingers
  */
 public record PickingList(List<Line> lines) {
+  public PickingList {
+    lines = List.copyOf(lines);
+  }
 
   /** A number of a kit. */
   public record Item(String kit, String number) {}
@@ -41,6 +44,10 @@ public record PickingList(List<Line> lines) {
       List<Finger> fingers,
       OptionalInt left,
       List<Instead> without) {
+    public Line {
+      fingers = List.copyOf(fingers);
+      without = List.copyOf(without);
+    }
 
     /** How many to lay out of this number. */
     public int pieces() {

@@ -41,6 +41,10 @@ public record Remedy(
     Build build,
     Arches arches,
     Endurance endurance) {
+  public Remedy {
+    changes = List.copyOf(changes);
+  }
+
   /** Length it is then built, mm beyond the stress line. */
   public double extension() {
     return build.profile().extension();

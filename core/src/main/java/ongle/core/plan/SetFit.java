@@ -1,6 +1,8 @@
 package ongle.core.plan;
 
+import java.util.Collections;
 import java.util.EnumMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -36,6 +38,10 @@ import ongle.core.shape.Outline;
  * @param kits tip kits ranked for the set
  */
 record SetFit(Map<Finger, NailFit> fits, KitRanking kits) {
+  SetFit {
+    fits = Collections.unmodifiableMap(new LinkedHashMap<>(fits));
+  }
+
   /** Twins whose measures lie closer than this go the same way, mm. */
   private static final double ALIKE_WITHIN = 0.5;
 
@@ -55,6 +61,10 @@ record SetFit(Map<Finger, NailFit> fits, KitRanking kits) {
       List<TipSizing> tips,
       Optional<FormPick> paper,
       Optional<FormPick> rigid) {
+    Tried {
+      tips = List.copyOf(tips);
+    }
+
     Finger finger() {
       return nail.finger();
     }

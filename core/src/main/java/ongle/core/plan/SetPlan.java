@@ -15,6 +15,10 @@ import ongle.core.nail.Finger;
  * @param apexPlace share of the plate at which the school puts the apexes, or the computed one
  */
 public record SetPlan(SetWish wish, List<NailPlan> nails, KitRanking kits, double apexPlace) {
+  public SetPlan {
+    nails = List.copyOf(nails);
+  }
+
   /** Product that stays in brush and pot, as a share. */
   public static final double BRUSH_SHARE = 0.10;
 

@@ -17,6 +17,10 @@ import java.util.OptionalDouble;
  */
 public record Need(
     Material material, double amount, List<Taken> from, Standing standing, List<Lot> unusable) {
+  public Need {
+    from = List.copyOf(from);
+    unusable = List.copyOf(unusable);
+  }
 
   /**
    * A share of the need, from one lot.

@@ -27,6 +27,9 @@ public record Portion(
     List<ProductPortion> doses,
     Optional<Mix.Split> split,
     Optional<Strip> strip) {
+  public Portion {
+    doses = List.copyOf(doses);
+  }
 
   /** Thickness of a slip layer, mm; a planning figure of our own. */
   public static final double SLIP_THICKNESS = 0.06;

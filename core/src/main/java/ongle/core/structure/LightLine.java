@@ -12,6 +12,10 @@ import ongle.core.nail.CrossCurve;
  * @param points along the nail
  */
 public record LightLine(List<Point> points) {
+  public LightLine {
+    points = List.copyOf(points);
+  }
+
   /** The lamp shows between these angles off the vertical, degrees. */
   public static final double FROM = 9;
 

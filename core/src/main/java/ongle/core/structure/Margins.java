@@ -1,5 +1,6 @@
 package ongle.core.structure;
 
+import java.util.Collections;
 import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.List;
@@ -42,7 +43,7 @@ public record Margins(
   }
 
   public Margins {
-    byCause = new EnumMap<>(byCause);
+    byCause = Collections.unmodifiableMap(new EnumMap<>(byCause));
     if (byCause.size() < FailureMode.values().length) {
       throw new IllegalArgumentException("a margin is missing of " + byCause.keySet());
     }

@@ -19,6 +19,10 @@ import ongle.core.structure.WearPeriod;
  * @param due when its infill is due
  */
 public record Outlook(List<Day> days, Due due) {
+  public Outlook {
+    days = List.copyOf(days);
+  }
+
   /** Days looked ahead. */
   public static final int LOOKED_AHEAD = 63;
 
