@@ -62,7 +62,12 @@ class AccessibleIT extends AtTheDesk {
     for (String theme : List.of("light", "dark")) {
       desk.open(path);
       desk.script("document.documentElement.dataset.theme = arguments[0]", theme);
-      Results results = new AxeBuilder().analyze(desk.driver());
+      // Only colours differ between the themes.
+      AxeBuilder axe =
+          theme.equals("light")
+              ? new AxeBuilder()
+              : new AxeBuilder().withOnlyRules(List.of("color-contrast"));
+      Results results = axe.analyze(desk.driver());
       assertThat(results.getViolations())
           .as(theme + " " + path)
           .extracting(AccessibleIT::inWords)

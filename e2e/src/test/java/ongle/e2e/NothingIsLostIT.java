@@ -163,7 +163,7 @@ class NothingIsLostIT extends AtTheDesk {
   void theDataFileStaysSmallWhileOneWorks() throws Exception {
     try (Salon own = new Salon()) {
       String seen = "";
-      for (int i = 0; i < 600; i++) {
+      for (int i = 0; i < 300; i++) {
         String value = "1." + (10 + i % 80);
         String form = "look=nail&value=" + value + "&seen=" + seen;
         String type = "application/x-www-form-urlencoded";
@@ -172,7 +172,7 @@ class NothingIsLostIT extends AtTheDesk {
         seen = value;
       }
       own.kill();
-      assertThat(java.nio.file.Files.size(own.data().resolve("ongle.mv.db"))).isLessThan(20 << 20);
+      assertThat(java.nio.file.Files.size(own.data().resolve("ongle.mv.db"))).isLessThan(12 << 20);
     }
   }
 

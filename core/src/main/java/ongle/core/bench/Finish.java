@@ -40,6 +40,10 @@ public record Finish(Colour colour, int coats) {
     }
   }
 
+  /**
+   * @throws IllegalArgumentException if a clear one has coats, or another none or more than {@link
+   *     #MAX_COATS}
+   */
   public Finish {
     if (colour == Colour.CLEAR ? coats != 0 : coats < 1 || coats > MAX_COATS) {
       throw new IllegalArgumentException(

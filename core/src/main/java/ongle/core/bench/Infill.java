@@ -43,6 +43,7 @@ public record Infill(
    * The old build is taken to have been as the new one is planned.
    *
    * @param regrowth mm, 0 or more
+   * @throws IllegalArgumentException if the regrowth is below 0 or no number
    */
   public static Infill of(NailPlan plan, double regrowth) {
     if (!(regrowth >= 0)) {

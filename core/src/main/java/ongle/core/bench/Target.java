@@ -11,6 +11,9 @@ import ongle.core.nail.Finger;
  * @param value in the measure's unit
  */
 public record Target(Finger finger, Measure measure, double value) {
+  /**
+   * @throws IllegalArgumentException if the value is not finite
+   */
   public Target {
     Objects.requireNonNull(finger);
     Objects.requireNonNull(measure);

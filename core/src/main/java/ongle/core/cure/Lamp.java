@@ -81,6 +81,10 @@ public record Lamp(
           true,
           List.of(new Programme("20 s", 20, 1), new Programme("120 s", 120, 1)));
 
+  /**
+   * @throws IllegalArgumentException if there is no programme or wavelength, a wavelength is out of
+   *     {@link #WAVES}, or the light out of {@link #LIGHT}
+   */
   public Lamp {
     wavelengths = Set.copyOf(wavelengths);
     programmes = List.copyOf(programmes);

@@ -13,6 +13,10 @@ public record Programme(String label, int seconds, double power) {
   /** How long a button runs, s. */
   public static final Range SECONDS = new Range(1, 300);
 
+  /**
+   * @throws IllegalArgumentException if the seconds are out of {@link #SECONDS}, or the power not
+   *     above 0 and at most 1
+   */
   public Programme {
     SECONDS.check("seconds", seconds);
     if (!(power > 0 && power <= 1)) {

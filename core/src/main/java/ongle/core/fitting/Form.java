@@ -23,6 +23,10 @@ public record Form(
     double longest,
     boolean rigid) {
 
+  /**
+   * @throws IllegalArgumentException if a size is not above 0, the sheet narrower than its mouth,
+   *     or the mouth deeper than half its width
+   */
   public Form {
     if (number.isBlank()) {
       throw new IllegalArgumentException("a form needs a number");

@@ -16,6 +16,10 @@ public record FormKit(String code, String label, List<Form> forms, Stock stock) 
     this(code, label, forms, Stock.UNCOUNTED);
   }
 
+  /**
+   * @throws IllegalArgumentException if there is no form, a number twice, or paper and rigid forms
+   *     together
+   */
   public FormKit {
     if (forms.isEmpty()) {
       throw new IllegalArgumentException("kit " + code + " has no forms");

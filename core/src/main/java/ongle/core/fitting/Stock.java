@@ -12,6 +12,9 @@ public record Stock(Map<String, Integer> left) {
   /** Of a kit whose pieces nobody counts. */
   public static final Stock UNCOUNTED = new Stock(Map.of());
 
+  /**
+   * @throws IllegalArgumentException if fewer than 0 pieces are left of a number
+   */
   public Stock {
     left = Map.copyOf(left);
     left.forEach(

@@ -20,6 +20,10 @@ public record Tip(
     double freeLength,
     double thickness) {
 
+  /**
+   * @throws IllegalArgumentException if the number is blank, a size not above 0, or the depth below
+   *     0 or over half the width
+   */
   public Tip {
     if (number.isBlank()) {
       throw new IllegalArgumentException("a tip needs a number");

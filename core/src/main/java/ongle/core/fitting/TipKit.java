@@ -20,6 +20,9 @@ public record TipKit(String code, String label, NailShape outline, List<Tip> tip
     this(code, label, outline, tips, Stock.UNCOUNTED);
   }
 
+  /**
+   * @throws IllegalArgumentException if there is no tip, or a number twice
+   */
   public TipKit {
     if (tips.isEmpty()) {
       throw new IllegalArgumentException("kit " + code + " has no tips");

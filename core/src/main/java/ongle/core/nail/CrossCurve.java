@@ -13,6 +13,10 @@ public record CrossCurve(double chord, double depth) {
   /** Below this depth ratio the curve is flat to any tool or eye. */
   private static final double FLAT = 1e-6;
 
+  /**
+   * @throws IllegalArgumentException if the chord is not above 0 and finite, or the depth below 0
+   *     or over half the chord
+   */
   public CrossCurve {
     if (!(chord > 0) || Double.isInfinite(chord)) {
       throw new IllegalArgumentException("chord must be positive, is " + chord);

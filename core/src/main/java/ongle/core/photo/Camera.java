@@ -13,6 +13,10 @@ public record Camera(int width, int height, double focalLength) {
 
   private static final double FILM_DIAGONAL = Math.hypot(36, 24);
 
+  /**
+   * @throws IllegalArgumentException if a side is 0 or less, or the focal length not between 5 and
+   *     500 mm
+   */
   public Camera {
     if (width <= 0 || height <= 0 || !(focalLength > 5) || !(focalLength < 500)) {
       throw new IllegalArgumentException("no camera takes such pictures");

@@ -45,6 +45,10 @@ public record Adjustments(
   public static final Adjustments NONE =
       new Adjustments(Map.of(), Optional.empty(), Optional.empty());
 
+  /**
+   * @throws IllegalArgumentException if a quantity is not one of {@link #QUANTITIES} or its value
+   *     out of range
+   */
   public Adjustments {
     Map<Quantity, Double> checked = new EnumMap<>(Quantity.class);
     values.forEach(

@@ -36,6 +36,10 @@ public record SalonFigures(
           usualFactors(),
           ApexFloor.USUAL);
 
+  /**
+   * @throws IllegalArgumentException if a digit or an activity is missing, or a figure is out of
+   *     {@link #RANGE}
+   */
   public SalonFigures {
     shares = checked(shares, Digit.class);
     factors = checked(factors, Activity.class);

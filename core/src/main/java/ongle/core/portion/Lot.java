@@ -38,6 +38,10 @@ public record Lot(
   /** What a jar costs, in the salon's currency. */
   public static final Range PRICE = new Range(0, 100_000);
 
+  /**
+   * @throws IllegalArgumentException if the number is blank or longer than {@link #LONGEST_NUMBER},
+   *     a figure is out of its range, or more is left than it holds
+   */
   public Lot {
     if (number.isBlank() || number.length() > LONGEST_NUMBER) {
       throw new IllegalArgumentException("a lot needs its number");

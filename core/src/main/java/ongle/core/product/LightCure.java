@@ -19,6 +19,10 @@ public record LightCure(
     double flashDose,
     Set<Integer> wavelengths,
     double reactivity) {
+  /**
+   * @throws IllegalArgumentException if a figure is not above 0, the flash not below the full dose,
+   *     or no wavelength given
+   */
   public LightCure {
     if (!(clearReach > 0)
         || !(pigmentedReach > 0)

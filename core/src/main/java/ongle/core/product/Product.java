@@ -151,6 +151,10 @@ public record Product(
   public static final List<Product> STANDARD =
       List.of(ACRYLIC, HARD_GEL, STIFF_HARD_GEL, SOAK_OFF_GEL, POLY_GEL, SOLID_GEL, LEVELLING_BASE);
 
+  /**
+   * @throws IllegalArgumentException if a figure is not above 0, or the shrinkage not from 0 to
+   *     below 1
+   */
   public Product {
     Objects.requireNonNull(code);
     Objects.requireNonNull(label);

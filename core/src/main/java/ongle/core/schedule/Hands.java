@@ -32,6 +32,9 @@ public record Hands(List<Job> left, List<Job> right, Free free) {
     public static final Free NOW = new Free(0, 0, 0, 0, 0, 0, CHANGING_HANDS);
   }
 
+  /**
+   * @throws IllegalArgumentException if jobs of both hands do not stand in the same order in both
+   */
   public Hands {
     left = List.copyOf(left);
     right = List.copyOf(right);

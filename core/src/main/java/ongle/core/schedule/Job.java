@@ -46,6 +46,9 @@ public record Job(
     }
   }
 
+  /**
+   * @throws IllegalArgumentException if it lasts or settles less than 0 s
+   */
   public Job {
     Objects.requireNonNull(id);
     Objects.requireNonNull(window);

@@ -132,6 +132,7 @@ public final class Scheduler {
    * The same with a job of the technician's choice before all others.
    *
    * @param first the next job of a hand, and of both if it holds both
+   * @throws IllegalArgumentException if it is not the next of any hand
    */
   public static Schedule beginningWith(String first, Hands hands) {
     return quick(hands, Optional.of(first));

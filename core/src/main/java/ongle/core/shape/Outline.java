@@ -31,6 +31,8 @@ public final class Outline {
   /**
    * @param plateWidth width W between the growth points, mm
    * @param extension length E beyond the stress line, mm, 0 or more
+   * @throws IllegalArgumentException if the width is not above 0, or the extension below 0 or
+   *     infinite
    */
   public Outline(NailShape shape, double plateWidth, double extension) {
     if (!(plateWidth > 0) || !(extension >= 0) || Double.isInfinite(extension)) {

@@ -10,6 +10,9 @@ import java.util.OptionalDouble;
  * @param byHand thickness at the sidewalls set by hand, mm; empty for the school's
  */
 public record Across(CrossThickness school, OptionalDouble byHand) {
+  /**
+   * @throws IllegalArgumentException if the sidewalls are set to 0 or less
+   */
   public Across {
     Objects.requireNonNull(school);
     if (byHand.isPresent() && !(byHand.getAsDouble() > 0)) {

@@ -18,6 +18,10 @@ public record ApexFloor(double none, double perMillimetre, double max) {
 
   public static final ApexFloor USUAL = new ApexFloor(0.50, 0.07, 1.5);
 
+  /**
+   * @throws IllegalArgumentException if none is not above 0, the slope below 0, or max below none
+   *     or infinite
+   */
   public ApexFloor {
     if (!(none > 0) || !(perMillimetre >= 0) || !(max >= none) || Double.isInfinite(max)) {
       throw new IllegalArgumentException(

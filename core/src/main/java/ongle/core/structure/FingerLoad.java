@@ -18,6 +18,10 @@ public record FingerLoad(double share, double covered) {
   /** A full press and pry on any length. */
   public static final FingerLoad FULL = new FingerLoad(1, 1);
 
+  /**
+   * @throws IllegalArgumentException if the share is not above 0 and finite, or what is covered not
+   *     above 0 and at most 1
+   */
   public FingerLoad {
     if (!(share > 0) || Double.isInfinite(share) || !(covered > 0 && covered <= 1)) {
       throw new IllegalArgumentException("no load of share " + share + ", covered " + covered);

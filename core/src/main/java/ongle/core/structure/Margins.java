@@ -42,6 +42,9 @@ public record Margins(
     }
   }
 
+  /**
+   * @throws IllegalArgumentException if a failure mode has no margin
+   */
   public Margins {
     byCause = Collections.unmodifiableMap(new EnumMap<>(byCause));
     if (byCause.size() < FailureMode.values().length) {

@@ -25,6 +25,10 @@ public record Profile(
   /** An edge thicker than this looks and feels like one, mm; a planning figure of our own. */
   public static final double THICK_EDGE = 0.85;
 
+  /**
+   * @throws IllegalArgumentException if the plate is not above 0, the extension below 0, the apex
+   *     not on the build, or a thickness or the exponent not above 0
+   */
   public Profile {
     if (!(plateLength > 0) || !(extension >= 0)) {
       throw new IllegalArgumentException(

@@ -22,6 +22,9 @@ public record TipUnder(double well, double free, double thickness) {
   /** What is left of the well once it is thinned for gluing, as a share of the free part. */
   private static final double WELL_SHARE = 0.4;
 
+  /**
+   * @throws IllegalArgumentException if a size is below 0
+   */
   public TipUnder {
     if (!(well >= 0) || !(free >= 0) || !(thickness >= 0)) {
       throw new IllegalArgumentException("a tip has no negative sizes");

@@ -11,6 +11,10 @@ import java.util.Objects;
  * @param load everyday load of the finger
  */
 public record WearPeriod(double prepQuality, double growth, FingerLoad load) {
+  /**
+   * @throws IllegalArgumentException if the quality is not above 0 and at most 1, or the growth
+   *     below 0 or infinite
+   */
   public WearPeriod {
     Objects.requireNonNull(load);
     if (!(prepQuality > 0 && prepQuality <= 1)) {

@@ -27,6 +27,9 @@ public record Growth(double factor, double weight, int observations) {
   /** Nothing measured yet. */
   public static final Growth USUAL = new Growth(1, 0, 0);
 
+  /**
+   * @throws IllegalArgumentException if the factor is not above 0 and finite
+   */
   public Growth {
     if (!(factor > 0) || Double.isInfinite(factor)) {
       throw new IllegalArgumentException("growth needs a positive factor, not " + factor);
