@@ -422,8 +422,8 @@
   function axes(handle) {
     const d = handle.dataset;
     return {
-      x: d.xQuantity ? { quantity: d.xQuantity, value: Number(d.xValue), perMm: Number(d.xPerMm), step: Number(d.xStep) } : null,
-      y: d.yQuantity ? { quantity: d.yQuantity, value: Number(d.yValue), perMm: Number(d.yPerMm), step: Number(d.yStep) } : null,
+      x: d.xQuantity ? { quantity: d.xQuantity, value: Number(d.xValue), perMm: Number(d.xPerMm), perMmOfNail: Number(d.xPerMmOfNail), step: Number(d.xStep) } : null,
+      y: d.yQuantity ? { quantity: d.yQuantity, value: Number(d.yValue), perMm: Number(d.yPerMm), perMmOfNail: Number(d.yPerMmOfNail), step: Number(d.yStep) } : null,
     };
   }
 
@@ -513,8 +513,8 @@
     event.preventDefault();
     const axis = axes(handle)[step[0]];
     if (!axis) return;
-    // A tenth of a millimetre, or the least that shows.
-    const much = Math.max(Math.abs(axis.perMm) * (event.shiftKey ? 0.5 : 0.1), axis.step);
+    // A tenth of a millimetre of the nail, or the least that shows.
+    const much = Math.max(Math.abs(axis.perMmOfNail) * (event.shiftKey ? 0.5 : 0.1), axis.step);
     const by = step[1] * Math.sign(axis.perMm) * much;
     // Keys may come faster than answers; each adds to the last value asked for, not to the one drawn.
     const from = nudged?.quantity === axis.quantity ? nudged.value : axis.value;

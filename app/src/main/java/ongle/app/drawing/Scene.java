@@ -77,9 +77,15 @@ public record Scene(
    *
    * @param quantity changed
    * @param value now, in its unit
-   * @param perMm change of the value per millimetre moved right or down
+   * @param perMm change of the value per millimetre moved right or down in the drawing
+   * @param perMmOfNail the same for a millimetre of the nail, at whatever scale it is drawn: what
+   *     the arrow keys go by
    */
-  public record Axis(Quantity quantity, double value, double perMm) {
+  public record Axis(Quantity quantity, double value, double perMm, double perMmOfNail) {
+    public Axis(Quantity quantity, double value, double perMm) {
+      this(quantity, value, perMm, perMm);
+    }
+
     /** The least change that can be seen in the value as it is written. */
     double step() {
       return Math.pow(10, -quantity.decimals());
@@ -215,7 +221,9 @@ public record Scene(
     }
 
     private Axis drawn(Axis axis) {
-      return axis == null ? null : new Axis(axis.quantity(), axis.value(), axis.perMm() / scale);
+      return axis == null
+          ? null
+          : new Axis(axis.quantity(), axis.value(), axis.perMm() / scale, axis.perMmOfNail());
     }
 
     /** A horizontal dimension line with end ticks and its figure above the line. */

@@ -78,6 +78,7 @@ final class SvgMarks {
     return attribute("data-" + side + "-quantity", axis.quantity().name())
         .attribute("data-" + side + "-value", String.valueOf(axis.value()))
         .attribute("data-" + side + "-per-mm", String.valueOf(axis.perMm()))
+        .attribute("data-" + side + "-per-mm-of-nail", String.valueOf(axis.perMmOfNail()))
         .attribute("data-" + side + "-step", String.valueOf(axis.step()));
   }
 

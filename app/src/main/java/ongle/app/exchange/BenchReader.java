@@ -101,8 +101,7 @@ final class BenchReader {
               .toList());
     } catch (Routine.Impossible e) {
       faults.add(
-          new Fault(
-              "bench.routine", Words.of(e.trouble()), "steps in an order that can be worked"));
+          new Fault("bench.routine", Words.of(e.trouble()), Words.say("exchange.allowed.order")));
       return Routine.USUAL;
     }
   }

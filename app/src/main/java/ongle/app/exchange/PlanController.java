@@ -9,6 +9,7 @@ import ongle.app.planning.PlannedSet;
 import ongle.app.products.Products;
 import ongle.app.visits.PlannedVisit;
 import ongle.app.visits.VisitPlanner;
+import ongle.app.words.Words;
 import ongle.core.plan.NailPlan;
 import ongle.core.plan.SetPlanner;
 import org.springframework.http.HttpHeaders;
@@ -27,8 +28,6 @@ import tools.jackson.databind.JsonNode;
 /** The plan service: a set file in, its plan out, nothing stored. And any set as a set file. */
 @RestController
 class PlanController {
-  private static final String UNUSABLE = "Some fields of the set file cannot be used.";
-
   private final KitCatalogue kits;
   private final VisitPlanner visits;
   private final Products products;
@@ -51,13 +50,13 @@ class PlanController {
     }
     List<Fault> faults = schema.faults(file);
     if (!faults.isEmpty()) {
-      return problem(UNUSABLE, faults);
+      return problem(Words.say("exchange.unusable"), faults);
     }
     SetFileReader reader = new SetFileReader(kits);
     Optional<SetFileReader.Request> wanted =
         reader.read(FileJson.FILE.treeToValue(file, SetFile.class));
     if (wanted.isEmpty()) {
-      return problem(UNUSABLE, reader.faults());
+      return problem(Words.say("exchange.unusable"), reader.faults());
     }
     return ResponseEntity.ok(
         FileJson.ANSWER.writeValueAsBytes(
@@ -70,10 +69,14 @@ class PlanController {
   /** Where it stops being JSON; the reader's own words name what nobody outside knows. */
   private static String notJson(JacksonException trouble) {
     TokenStreamLocation at = trouble.getLocation();
-    return "This is not JSON that can be read"
-        + (at == null
-            ? "."
-            : ": see line " + at.getLineNr() + ", character " + at.getColumnNr() + ".");
+    return at == null
+        ? Words.say("exchange.not-json")
+        : Words.say(
+            "exchange.not-json.at",
+            "line",
+            String.valueOf(at.getLineNr()),
+            "column",
+            String.valueOf(at.getColumnNr()));
   }
 
   @GetMapping(path = "/sets/{id}/set.json", produces = MediaType.APPLICATION_JSON_VALUE)

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Optional;
 import ongle.app.exchange.SetFile.LightGiven;
 import ongle.app.exchange.SetFile.OwnProduct;
+import ongle.app.words.Words;
 import ongle.core.product.Handling;
 import ongle.core.product.LightCure;
 import ongle.core.product.Product;
@@ -37,8 +38,8 @@ final class ProductReader {
       faults.add(
           new Fault(
               path + ".setsByItself",
-              "does not go with the handling",
-              "true for powder-and-liquid, false for what is cured"));
+              Words.say("exchange.problem.handling"),
+              Words.say("exchange.allowed.sets-by-itself")));
     }
     return new Product(
         "own",
@@ -65,7 +66,10 @@ final class ProductReader {
     double flash = requireNonNullElse(given.flashDoseJPerCm2(), usual.flashDose());
     if (flash >= full) {
       faults.add(
-          new Fault(path + ".flashDoseJPerCm2", "not below the full dose", "less than " + full));
+          new Fault(
+              path + ".flashDoseJPerCm2",
+              Words.say("exchange.problem.flash"),
+              Words.say("exchange.allowed.less", "max", String.valueOf(full))));
       return usual;
     }
     return new LightCure(

@@ -10,7 +10,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.stream.Collectors;
 import ongle.app.exchange.SetFile.ByHand;
 import ongle.app.exchange.SetFile.Floor;
 import ongle.app.exchange.SetFile.NailGiven;
@@ -21,6 +20,7 @@ import ongle.app.exchange.SetFile.WearGiven;
 import ongle.app.exchange.SetFile.WearerGiven;
 import ongle.app.kits.KitCatalogue;
 import ongle.app.words.Numbers;
+import ongle.app.words.Words;
 import ongle.core.bench.BenchWish;
 import ongle.core.fitting.Fitting;
 import ongle.core.fitting.Schools;
@@ -114,13 +114,21 @@ final class SetFileReader {
     LengthWish.Mode mode = given.mode();
     if (given.value() == null) {
       if (mode.numbered()) {
-        faults.add(new Fault("length.value", "missing", Numbers.range(mode.quantity())));
+        faults.add(
+            new Fault(
+                "length.value",
+                Words.say("exchange.problem.required"),
+                Numbers.range(mode.quantity())));
         return null;
       }
       return new LengthWish(mode, 0);
     }
     if (!mode.quantity().allows(given.value())) {
-      faults.add(new Fault("length.value", "out of range", Numbers.range(mode.quantity())));
+      faults.add(
+          new Fault(
+              "length.value",
+              Words.say("exchange.problem.maximum"),
+              Numbers.range(mode.quantity())));
       return null;
     }
     return new LengthWish(mode, given.value());
@@ -170,7 +178,10 @@ final class SetFileReader {
         kits.tips().stream().filter(each -> each.code().equals(given.stringValue())).findFirst();
     if (kit.isEmpty()) {
       faults.add(
-          new Fault("kit", "unknown", oneOf(kits.tips(), TipKit::code) + ", or a kit of your own"));
+          new Fault(
+              "kit",
+              Words.say("exchange.problem.enum"),
+              Words.say("exchange.allowed.own-kit", "kits", oneOf(kits.tips(), TipKit::code))));
     }
     return kit;
   }
@@ -182,10 +193,17 @@ final class SetFileReader {
       String path = "kit.tips[" + i + "]";
       if (tip.depthMm() > tip.widthMm() / 2) {
         faults.add(
-            new Fault(path + ".depthMm", "deeper than a half circle", "0 to half the width"));
+            new Fault(
+                path + ".depthMm",
+                Words.say("exchange.problem.deep"),
+                Words.say("exchange.allowed.half-width")));
       }
       if (!numbers.add(tip.number())) {
-        faults.add(new Fault(path + ".number", "given twice", "each number once"));
+        faults.add(
+            new Fault(
+                path + ".number",
+                Words.say("exchange.problem.uniqueItems"),
+                Words.say("exchange.allowed.once")));
       }
     }
     if (!faults.isEmpty()) {
@@ -238,7 +256,16 @@ final class SetFileReader {
     double none = requireNonNullElse(given.noneMm(), usual.none());
     double max = requireNonNullElse(given.mostMm(), usual.max());
     if (max < none) {
-      faults.add(new Fault("figures.apexFloor.mostMm", "below noneMm", "noneMm to 2.2"));
+      faults.add(
+          new Fault(
+              "figures.apexFloor.mostMm",
+              Words.say("exchange.problem.below", "field", "noneMm"),
+              Words.say(
+                  "exchange.allowed.from-field",
+                  "field",
+                  "noneMm",
+                  "max",
+                  String.valueOf(ApexFloor.THICKNESS.max()))));
       return usual;
     }
     return new ApexFloor(none, requireNonNullElse(given.perMm(), usual.perMillimetre()), max);
@@ -250,7 +277,11 @@ final class SetFileReader {
     for (int i = 0; i < given.size(); i++) {
       String path = "nails[" + i + "]";
       if (!seen.add(given.get(i).finger())) {
-        faults.add(new Fault(path + ".finger", "given twice", "each finger once"));
+        faults.add(
+            new Fault(
+                path + ".finger",
+                Words.say("exchange.problem.uniqueItems"),
+                Words.say("exchange.allowed.once")));
       }
       nail(given.get(i), path, fitting).ifPresent(items::add);
     }
@@ -317,17 +348,21 @@ final class SetFileReader {
       faults.add(
           new Fault(
               path + ".tipKit",
-              code.isEmpty() ? "missing" : "unknown",
+              Words.say(code.isEmpty() ? "exchange.problem.required" : "exchange.problem.enum"),
               oneOf(fitting.tips(), TipKit::code)));
       return Optional.empty();
     }
     if (kit.get().tip(given.tip()).isEmpty()) {
-      faults.add(new Fault(path + ".tip", "not in the kit", oneOf(kit.get().tips(), Tip::number)));
+      faults.add(
+          new Fault(
+              path + ".tip",
+              Words.say("exchange.problem.not-in-kit"),
+              oneOf(kit.get().tips(), Tip::number)));
     }
     return Optional.of(new TipNumber(kit.get().code(), given.tip()));
   }
 
   private static <T> String oneOf(List<T> things, java.util.function.Function<T, String> named) {
-    return "one of " + things.stream().map(named).collect(Collectors.joining(", "));
+    return SetSchema.oneOf(things.stream().map(named));
   }
 }

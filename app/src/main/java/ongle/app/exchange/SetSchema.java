@@ -11,8 +11,10 @@ import java.io.InputStream;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.stream.Collectors;
-import java.util.stream.StreamSupport;
+import java.util.stream.Stream;
+import ongle.app.words.Words;
 import org.springframework.core.io.ClassPathResource;
 import org.springframework.stereotype.Component;
 import tools.jackson.core.JsonPointer;
@@ -27,27 +29,19 @@ final class SetSchema {
   private static final Map<String, String> UNITS =
       Map.of("Mm", " mm", "Deg", "°", "Percent", " %", "Days", " days", "Seconds", " s");
 
-  private static final Map<String, String> PROBLEMS =
-      Map.ofEntries(
-          Map.entry("required", "missing"),
-          Map.entry("additionalProperties", "unknown field"),
-          Map.entry("enum", "unknown"),
-          Map.entry("minimum", "out of range"),
-          Map.entry("maximum", "out of range"),
-          Map.entry("minItems", "too few"),
-          Map.entry("maxItems", "too many"),
-          Map.entry("uniqueItems", "given twice"),
-          Map.entry("minLength", "empty"),
-          Map.entry("maxLength", "too long"));
-
-  private static final Map<String, String> TYPES =
-      Map.of(
-          "number", "a number",
-          "integer", "a whole number",
-          "string", "a text",
-          "boolean", "true or false",
-          "array", "a list",
-          "object", "an object");
+  /** What can be wrong besides the type. */
+  private static final Set<String> PROBLEMS =
+      Set.of(
+          "required",
+          "additionalProperties",
+          "enum",
+          "minimum",
+          "maximum",
+          "minItems",
+          "maxItems",
+          "uniqueItems",
+          "minLength",
+          "maxLength");
 
   private final JsonNode description;
   private final Schema schema;
@@ -86,17 +80,30 @@ final class SetSchema {
       String name = error.getProperty();
       return new Fault(
           path.isEmpty() ? name : path + "." + name,
-          PROBLEMS.get(keyword),
+          problem(keyword, described),
           allowed(name, described.path("properties").path(name)));
     }
     if (keyword.equals("additionalProperties")) {
       String name = error.getProperty();
       return new Fault(
-          path.isEmpty() ? name : path + "." + name, PROBLEMS.get(keyword), allowed("", described));
+          path.isEmpty() ? name : path + "." + name,
+          problem(keyword, described),
+          allowed("", described));
     }
-    String problem =
-        PROBLEMS.getOrDefault(keyword, "not " + TYPES.get(described.path("type").asString("")));
-    return new Fault(path.isEmpty() ? "(file)" : path, problem, allowed(path, described));
+    return new Fault(
+        path.isEmpty() ? Words.say("exchange.file") : path,
+        problem(keyword, described),
+        allowed(path, described));
+  }
+
+  private static String problem(String keyword, JsonNode described) {
+    return PROBLEMS.contains(keyword)
+        ? Words.say("exchange.problem." + keyword)
+        : Words.say("exchange.problem.other", "wanted", type(described));
+  }
+
+  private static String type(JsonNode described) {
+    return Words.say("exchange.type." + described.path("type").asString("object"));
   }
 
   /** The description of the whole field, not of the branch it failed in. */
@@ -115,30 +122,50 @@ final class SetSchema {
           path, description.at(JsonPointer.compile(of.get("$ref").stringValue().substring(1))));
     }
     if (of.has("if")) {
-      return allowed(path, of.get("else")) + ", or " + allowed(path, of.get("then"));
+      return Words.say(
+          "exchange.allowed.or",
+          "one",
+          allowed(path, of.get("else")),
+          "other",
+          allowed(path, of.get("then")));
     }
     if (of.has("enum")) {
-      return "one of " + listed(of.get("enum"));
+      return oneOf(of.get("enum").valueStream().map(JsonNode::stringValue));
     }
     String name = path.replaceFirst(".*\\.", "").replaceFirst("\\[\\d+]$", "");
     return switch (of.path("type").asString("")) {
       case "number", "integer" -> range(name, of);
       case "string" ->
-          of.has("maxLength") ? "a text of up to " + of.get("maxLength") + " characters" : "a text";
-      case "array" ->
-          "a list"
-              + (of.has("maxItems")
-                  ? " of " + of.get("minItems") + " to " + of.get("maxItems")
-                  : "")
-              + ", each "
-              + allowed(path, of.get("items"));
+          of.has("maxLength")
+              ? Words.say("exchange.allowed.text", "max", of.get("maxLength").asString())
+              : type(of);
+      case "array" -> list(allowed(path, of.get("items")), of);
       case "object" ->
-          "an object with "
-              + of.path("properties").propertyNames().stream()
+          Words.say(
+              "exchange.allowed.object",
+              "names",
+              of.path("properties").propertyNames().stream()
                   .sorted()
-                  .collect(Collectors.joining(", "));
-      default -> TYPES.get(of.path("type").asString("boolean"));
+                  .collect(Collectors.joining(", ")));
+      default -> type(of);
     };
+  }
+
+  private static String list(String each, JsonNode of) {
+    return of.has("maxItems")
+        ? Words.say(
+            "exchange.allowed.list.of",
+            "min",
+            of.get("minItems").asString(),
+            "max",
+            of.get("maxItems").asString(),
+            "each",
+            each)
+        : Words.say("exchange.allowed.list", "each", each);
+  }
+
+  static String oneOf(Stream<String> words) {
+    return Words.say("exchange.allowed.one-of", "words", words.collect(Collectors.joining(", ")));
   }
 
   private static String range(String name, JsonNode of) {
@@ -149,16 +176,15 @@ final class SetSchema {
             .findFirst()
             .orElse("");
     boolean whole = of.get("type").stringValue().equals("integer");
-    return bound(of.get("minimum"), whole) + " to " + bound(of.get("maximum"), whole) + unit;
+    return Words.say(
+        "number.range",
+        "min",
+        bound(of.get("minimum"), whole),
+        "max",
+        bound(of.get("maximum"), whole) + unit);
   }
 
   private static String bound(JsonNode bound, boolean whole) {
     return whole ? String.valueOf(bound.intValue()) : String.valueOf(bound.doubleValue());
-  }
-
-  private static String listed(JsonNode words) {
-    return StreamSupport.stream(words.spliterator(), false)
-        .map(JsonNode::stringValue)
-        .collect(Collectors.joining(", "));
   }
 }

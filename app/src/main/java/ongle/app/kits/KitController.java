@@ -1,10 +1,15 @@
 package ongle.app.kits;
 
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.Size;
 import java.nio.charset.StandardCharsets;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import ongle.app.web.CleanText;
 import ongle.app.web.Edit;
+import ongle.app.web.FormReading;
 import ongle.app.words.Words;
 import ongle.core.shape.NailShape;
 import org.springframework.http.ContentDisposition;
@@ -13,6 +18,7 @@ import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
+import org.springframework.validation.BindingResult;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -23,12 +29,25 @@ import org.springframework.web.bind.annotation.RequestParam;
 @Controller
 @RequestMapping("/kits")
 class KitController {
-  private static final int LONGEST_ABOUT = 200;
-
   private final KitEditor editor;
 
   KitController(KitEditor editor) {
     this.editor = editor;
+  }
+
+  /** What a kit is called, and what there is to say of it. */
+  record About(
+      @NotBlank(message = "kits.name.needed")
+          @Size(max = KitEditor.LONGEST_LABEL, message = "name.longest")
+          String label,
+      @Size(max = 200, message = "text.longest") String about,
+      NailShape outline) {
+    /** A field that was not sent is empty. */
+    About {
+      label = CleanText.orEmpty(label);
+      about = CleanText.orEmpty(about);
+      outline = outline == null ? NailShape.SQUARE : outline;
+    }
   }
 
   /** Kits of one kind. */
@@ -113,26 +132,16 @@ class KitController {
   }
 
   @PostMapping("/{id}")
-  String describe(
-      @PathVariable long id,
-      @RequestParam String label,
-      @RequestParam(defaultValue = "") String about,
-      @RequestParam Optional<NailShape> outline,
-      Model model) {
-    Optional<String> why = KitEditor.nameTrouble(label);
+  String describe(@PathVariable long id, @Valid About typed, BindingResult errors, Model model) {
+    Optional<String> why = new FormReading(errors).why();
     if (why.isEmpty()) {
-      editor.describe(
-          id,
-          label.strip(),
-          about.strip().substring(0, Math.min(LONGEST_ABOUT, about.strip().length())),
-          outline.orElse(NailShape.SQUARE));
+      editor.describe(id, typed.label().strip(), typed.about().strip(), typed.outline());
     }
     show(id, model);
-    why.ifPresent(
-        trouble -> {
-          model.addAttribute("labelTyped", label);
-          model.addAttribute("labelWhy", trouble);
-        });
+    if (why.isPresent()) {
+      model.addAttribute("typed", typed);
+      model.addAttribute("faults", new FormReading(errors).faults());
+    }
     model.addAttribute("edit", why.<Edit>map(Edit.Refused::new).orElseGet(Edit.Saved::new));
     return "kits/show :: changed";
   }

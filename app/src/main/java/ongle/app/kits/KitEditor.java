@@ -18,7 +18,7 @@ import org.springframework.transaction.annotation.Transactional;
 /** Every change to a kit goes through here; a field is only overwritten by someone who saw it. */
 @Service
 public class KitEditor {
-  private static final int LONGEST_LABEL = 80;
+  static final int LONGEST_LABEL = 80;
 
   private final KitRepository kits;
   private final KitCatalogue catalogue;

@@ -1,5 +1,7 @@
 package ongle.app.measure;
 
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.Size;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -14,7 +16,7 @@ import ongle.app.planning.PlannedSet;
 import ongle.app.planning.SetReader;
 import ongle.app.sets.SetNail;
 import ongle.app.web.Edit;
-import ongle.app.words.Words;
+import ongle.app.web.FormReading;
 import ongle.core.nail.EarlierProduct;
 import ongle.core.nail.Finger;
 import ongle.core.nail.Hand;
@@ -26,6 +28,8 @@ import ongle.core.plan.Activity;
 import ongle.core.plan.Contraindication;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
+import org.springframework.validation.BindingResult;
+import org.springframework.validation.FieldError;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -39,10 +43,6 @@ import org.springframework.web.bind.annotation.RequestParam;
 @Controller
 @RequestMapping("/sets/{id}/look")
 class LookOverController {
-  private static final int LONGEST_REASON = 200;
-  private static final int LONGEST_WISHES = 500;
-  private static final int LONGEST_NAME = 120;
-
   private final SetReader reader;
   private final SetEditor editor;
 
@@ -67,6 +67,17 @@ class LookOverController {
 
   /** What a hand does all day. */
   record Does(Hand hand, Activity activity) {}
+
+  /**
+   * What was said, each by itself; null where nothing was sent.
+   *
+   * @param reason to build on a finger all the same
+   */
+  record Said(
+      @Size(max = 500, message = "text.longest") String wishes,
+      @Size(max = 120, message = "text.longest") String guardian,
+      @Size(max = 200, message = "text.longest") String allergyHarmless,
+      @Size(max = 200, message = "text.longest") String reason) {}
 
   /**
    * A text that could not be taken.
@@ -147,41 +158,36 @@ class LookOverController {
   String buildAnyway(
       @PathVariable long id,
       @PathVariable Finger finger,
-      @RequestParam(defaultValue = "") String reason,
+      @Valid Said said,
+      BindingResult errors,
       @ModelAttribute("seat") Seat seat,
       Model model) {
-    if (reason.length() > LONGEST_REASON) {
-      return refuse(id, finger, seat, "reason-" + finger, reason, LONGEST_REASON, model);
-    }
-    return answer(editor.make(id, Change.buildAnyway(finger, reason)), finger, seat, model);
+    String reason = said.reason() == null ? "" : said.reason();
+    return errors.hasErrors()
+        ? refuse(id, finger, seat, "reason-" + finger, reason, errors, model)
+        : answer(editor.make(id, Change.buildAnyway(finger, reason)), finger, seat, model);
   }
 
   /** What the client says: wishes, a guardian's consent, what an allergy is to. */
   @PostMapping("/said")
   String said(
       @PathVariable long id,
-      @RequestParam Optional<String> wishes,
-      @RequestParam Optional<String> guardian,
-      @RequestParam Optional<String> allergyHarmless,
+      @Valid Said said,
+      BindingResult errors,
       @RequestParam Optional<Finger> finger,
       @ModelAttribute("seat") Seat seat,
       Model model) {
     Finger chosen = SetPage.chosen(finger, seat);
-    if (wishes.filter(text -> text.length() > LONGEST_WISHES).isPresent()) {
-      return refuse(id, chosen, seat, "wishes", wishes.get(), LONGEST_WISHES, model);
-    }
-    if (guardian.filter(text -> text.length() > LONGEST_NAME).isPresent()) {
-      return refuse(id, chosen, seat, "guardian", guardian.get(), LONGEST_NAME, model);
-    }
-    if (allergyHarmless.filter(text -> text.length() > LONGEST_REASON).isPresent()) {
-      return refuse(
-          id, chosen, seat, "allergyHarmless", allergyHarmless.get(), LONGEST_REASON, model);
+    if (errors.hasErrors()) {
+      FieldError wrong = errors.getFieldErrors().get(0);
+      String typed = String.valueOf(wrong.getRejectedValue());
+      return refuse(id, chosen, seat, wrong.getField(), typed, errors, model);
     }
     List<Change> changes =
         Stream.of(
-                wishes.map(Change::wishes),
-                guardian.map(Change::agreed),
-                allergyHarmless.map(Change::allergySettled))
+                Optional.ofNullable(said.wishes()).map(Change::wishes),
+                Optional.ofNullable(said.guardian()).map(Change::agreed),
+                Optional.ofNullable(said.allergyHarmless()).map(Change::allergySettled))
             .flatMap(Optional::stream)
             .toList();
     return answer(editor.make(id, changes), chosen, seat, model);
@@ -201,9 +207,15 @@ class LookOverController {
   }
 
   private String refuse(
-      long id, Finger finger, Seat seat, String field, String typed, int max, Model model) {
+      long id,
+      Finger finger,
+      Seat seat,
+      String field,
+      String typed,
+      BindingResult errors,
+      Model model) {
     show(reader.planned(id), finger, seat, model);
-    String why = Words.say("text.longest", "longest", max, "typed", typed.length());
+    String why = new FormReading(errors).why().orElseThrow();
     model.addAttribute("refusal", new Refusal(field, typed, why));
     model.addAttribute("edit", new Edit.Refused(why));
     return "measure/look :: answer";

@@ -1,6 +1,7 @@
 package ongle.app.shelf;
 
 import jakarta.validation.Valid;
+import jakarta.validation.constraints.Size;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
@@ -10,6 +11,7 @@ import java.util.UUID;
 import java.util.stream.Collectors;
 import ongle.app.products.Products;
 import ongle.app.salon.SalonSettings;
+import ongle.app.web.CleanText;
 import ongle.app.web.FormReading;
 import ongle.app.web.Written;
 import ongle.app.words.Numbers;
@@ -29,8 +31,6 @@ import org.springframework.web.bind.annotation.RequestParam;
 @Controller
 @RequestMapping("/shelf")
 class ShelfController {
-  private static final int LONGEST_CURRENCY = 8;
-
   private final Shelf shelf;
   private final Products products;
   private final SalonSettings salon;
@@ -42,6 +42,9 @@ class ShelfController {
     this.salon = salon;
     this.clock = clock;
   }
+
+  /** What costs are given in. */
+  record Costs(@Size(max = 8, message = "shelf.currency.longest") String currency) {}
 
   /** A lot as it is listed. */
   record Row(
@@ -93,14 +96,14 @@ class ShelfController {
 
   /** What costs are given in; nothing for no costs. */
   @PostMapping("/currency")
-  String setCurrency(@RequestParam String currency, Model model) {
-    if (currency.strip().length() > LONGEST_CURRENCY) {
-      model.addAttribute("currencyTyped", currency);
-      model.addAttribute(
-          "currencyWhy", Words.say("shelf.currency.longest", "longest", LONGEST_CURRENCY));
+  String setCurrency(@Valid Costs costs, BindingResult errors, Model model) {
+    Optional<String> why = new FormReading(errors).why();
+    if (why.isPresent()) {
+      model.addAttribute("currencyTyped", costs.currency());
+      model.addAttribute("currencyWhy", why.get());
       return page(Optional.empty(), model);
     }
-    salon.setCurrency(currency.strip());
+    salon.setCurrency(CleanText.orEmpty(costs.currency()).strip());
     return "redirect:/shelf";
   }
 

@@ -1,20 +1,23 @@
 package ongle.app.structure;
 
+import jakarta.validation.Valid;
+import java.util.Optional;
 import ongle.app.editing.Edited;
 import ongle.app.history.SetHistory;
 import ongle.app.planning.SetReader;
 import ongle.app.sets.SetState;
 import ongle.app.web.Edit;
-import ongle.app.words.Words;
+import ongle.app.web.FormReading;
+import ongle.app.web.Named;
 import ongle.core.nail.Finger;
 import ongle.core.nail.Seat;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
+import org.springframework.validation.BindingResult;
 import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
-import org.springframework.web.bind.annotation.RequestParam;
 
 /** The way back on the structure page: undo, redo, and versions kept under a name. */
 @Controller
@@ -52,30 +55,31 @@ class WayBackController {
     return "structure/parts :: answer";
   }
 
+  /** What a version is to be called. */
+  record VersionName(
+      @Named(max = SetState.LONGEST_NAME, message = "structure.version.name") String name) {}
+
   /** Keeps what is chosen now under a name. */
   @PostMapping("/versions")
   String keep(
       @PathVariable long id,
       @PathVariable Finger finger,
-      @RequestParam(defaultValue = "") String name,
+      @Valid VersionName typed,
+      BindingResult errors,
       StructurePage.Shown shown,
       @ModelAttribute("seat") Seat seat,
       Model model) {
-    String kept = name.strip();
-    boolean fits = !kept.isEmpty() && kept.length() <= SetState.LONGEST_NAME;
-    if (fits) {
-      history.keep(id, kept);
+    Optional<String> why = new FormReading(errors).why();
+    if (why.isEmpty()) {
+      history.keep(id, typed.name().strip());
     }
-    Edit edit =
-        fits
-            ? new Edit.Saved()
-            : new Edit.Refused(
-                Words.say("structure.version.name", "longest", SetState.LONGEST_NAME));
+    Edit edit = why.<Edit>map(Edit.Refused::new).orElseGet(Edit.Saved::new);
     page.show(new Edited(edit, null, reader.planned(id)), finger, shown, seat, model);
-    if (edit instanceof Edit.Refused refused) {
-      model.addAttribute("nameTyped", name);
-      model.addAttribute("nameWhy", refused.why());
-    }
+    why.ifPresent(
+        text -> {
+          model.addAttribute("nameTyped", typed.name());
+          model.addAttribute("nameWhy", text);
+        });
     return "structure/parts :: answer";
   }
 

@@ -34,14 +34,20 @@ public final class FormReading {
     }
     ConstraintViolation<?> violation = error.unwrap(ConstraintViolation.class);
     Object max = violation.getConstraintDescriptor().getAttributes().get("max");
+    String typed = String.valueOf(violation.getInvalidValue());
     return max == null
         ? Words.say(violation.getMessageTemplate())
-        : Words.say(violation.getMessageTemplate(), "max", max);
+        : Words.say(violation.getMessageTemplate(), "max", max, "typed", typed.length());
   }
 
   /** What is wrong, by field, in words. */
   public Map<String, String> faults() {
     return faults;
+  }
+
+  /** The first thing that is wrong; empty if nothing is. */
+  public Optional<String> why() {
+    return faults.values().stream().findFirst();
   }
 
   public void fault(String field, String why) {

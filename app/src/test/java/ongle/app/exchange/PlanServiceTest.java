@@ -73,7 +73,7 @@ class PlanServiceTest {
         "\"widthMm\": 14.4, | '' | nails[0].widthMm | 3.0 to 25.0 mm",
         "\"archDepthMm\": 2.4 | \"archDepthMm\": 9.9 | nails[0].archDepthMm | 0.0 to 10.0 mm",
         "\"finger\": \"L1\" | \"finger\": \"L6\" | nails[0].finger | one of L1, L2",
-        "\"finger\": \"L2\" | \"finger\": \"L1\" | nails[1].finger | each finger once",
+        "\"finger\": \"L2\" | \"finger\": \"L1\" | nails[1].finger | each once",
         "\"shape\": \"almond\" | \"shape\": \"banana\" | style.shape | one of square",
         "\"value\": 8 | \"value\": 80 | length.value | 0.0 to 40.0 mm",
         "\"product\": \"poly-gel\" | \"product\": \"toffee\" | product | one of acrylic",
