@@ -11,6 +11,8 @@ import ongle.core.bench.Routine;
 import ongle.core.plan.SalonFigures;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.support.TransactionSynchronization;
+import org.springframework.transaction.support.TransactionSynchronizationManager;
 
 /** The salon's settings. */
 @Service
@@ -53,7 +55,13 @@ public class SalonSettings {
   @Transactional
   public void speak(Locale wanted) {
     current().speak(wanted);
-    language = wanted.getLanguage();
+    TransactionSynchronizationManager.registerSynchronization(
+        new TransactionSynchronization() {
+          @Override
+          public void afterCommit() {
+            language = null;
+          }
+        });
   }
 
   /** The salon's steps in its order. */
