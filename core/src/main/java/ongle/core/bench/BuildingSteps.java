@@ -110,7 +110,9 @@ final class BuildingSteps {
         if (!glued) {
           lamps.flash(StepKind.TIP_FLASH, nail, TipAttachment.GEL_UNDER_TIP);
         }
-        work.draft(StepKind.TIP_CUT, one).add();
+        StepDraft cut = work.draft(StepKind.TIP_CUT, one);
+        cut.needsSettled = glued; // no cut while the glue still takes hold
+        cut.add();
       }
       case FORM -> {
         StepDraft cut = work.draft(StepKind.FORM_CUT, one);

@@ -68,7 +68,7 @@ public record Infill(
    * Old and new between two places along the nail.
    *
    * @param thinBy most that comes off, mm
-   * @param fresh product that is laid, over its thickness in the middle, mm²·mm
+   * @param fresh product that is laid, mm³
    * @param all the same of a new build
    */
   private record Zone(double thinBy, double fresh, double all) {
@@ -92,10 +92,10 @@ public record Infill(
       double wanted = profile.thicknessAt(x);
       double old = x < regrowth ? 0 : profile.thicknessAt(x - regrowth);
       double stays = Math.min(old, Math.max(0, wanted - MIN_OVER_OLD));
-      double width = build.halfWidthAt(x);
       thin = Math.max(thin, old - stays);
-      fresh += (wanted - stays) * width * slice;
-      all += wanted * width * slice;
+      double whole = build.productAreaAt(x);
+      fresh += Math.max(0, whole - build.productAreaAt(x, stays)) * slice;
+      all += whole * slice;
     }
     return new Zone(thin, fresh, all);
   }

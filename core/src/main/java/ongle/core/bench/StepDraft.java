@@ -21,7 +21,10 @@ final class StepDraft {
   Optional<String> id = Optional.empty();
   Optional<String> name = Optional.empty();
   Optional<Step.Variant> variant = Optional.empty();
+
+  /** Its own time, s; 0 for the usual of its kind. */
   int seconds;
+
   boolean technician = true;
   boolean lamp;
   int settles;
@@ -38,7 +41,7 @@ final class StepDraft {
     this.work = work;
     this.kind = kind;
     this.on = on;
-    this.seconds = kind.seconds() * on.size() * work.wish.pace() / 100;
+    this.seconds = 0;
   }
 
   void tool(Tool other) {
@@ -59,6 +62,17 @@ final class StepDraft {
     tool(new Tool.Lit(work.wish.lamp().label(), time.programme().label()));
   }
 
+  /** As long as its kind takes on as many nails, more on a large one; in this technician's pace. */
+  private int usual() {
+    double nails =
+        on.stream().mapToDouble(nail -> kind.effort(nail.build().surface(), laid(nail))).sum();
+    return (int) Math.round(kind.seconds() * nails * work.wish.pace() / 100);
+  }
+
+  private double laid(NailPlan nail) {
+    return dose.map(ProductPortion::volume).orElseGet(() -> nail.appliedVolume());
+  }
+
   void add() {
     String where =
         kind.scope() == StepKind.Scope.FINGER
@@ -72,7 +86,14 @@ final class StepDraft {
             variant,
             Optional.of(work.hand),
             on.stream().map(nail -> nail.nail().finger()).toList(),
-            new Job(called, technician, lamp, seconds, settles, needsSettled, planned()),
+            new Job(
+                called,
+                technician,
+                lamp,
+                seconds > 0 ? seconds : usual(),
+                settles,
+                needsSettled,
+                planned()),
             window,
             tool,
             bit,

@@ -40,6 +40,12 @@ public record Layers(int count, double each, Heat heat) {
     SPLIT
   }
 
+  /**
+   * A layer this little deeper than the light reaches is cured as one: nobody lays to a hundredth.
+   * Our own.
+   */
+  private static final double CLOSE_ENOUGH = 0.05;
+
   /** Layers thinner than this are not worth laying, mm. */
   private static final double THINNEST = 0.35;
 
@@ -54,7 +60,8 @@ public record Layers(int count, double each, Heat heat) {
       Lamp lamp,
       double power,
       PlateCondition plate) {
-    int count = Math.max(1, (int) Math.ceil(thickness / cure.reach(pigmented) - 1e-9));
+    int count =
+        Math.max(1, (int) Math.ceil(thickness / (cure.reach(pigmented) * (1 + CLOSE_ENOUGH))));
     while (heat(thickness / count, cure, lamp, power, plate).advice() == Advice.SPLIT
         && thickness / (count + 1) >= THINNEST) {
       count++;

@@ -21,6 +21,10 @@ public record Setting(Duration working, Duration pinchFrom, Duration pinchUntil,
 
   private static final double HALVED_EVERY = 12;
   private static final int WORKING = 75;
+
+  /** However warm the room, a bead can be pressed and drawn as long as laying it takes, s. */
+  private static final int SHORTEST_WORKING = 40;
+
   private static final int PINCH_FROM = 120;
   private static final int PINCH_UNTIL = 210;
   private static final int HARD = 300;
@@ -32,7 +36,7 @@ public record Setting(Duration working, Duration pinchFrom, Duration pinchUntil,
     ROOM.check("room", room);
     double slower = mix.slower() * Math.pow(2, (USUAL_ROOM - room) / HALVED_EVERY);
     return new Setting(
-        seconds(WORKING, slower),
+        Duration.ofSeconds(Math.max(SHORTEST_WORKING, Math.round(WORKING * slower))),
         seconds(PINCH_FROM, slower),
         seconds(PINCH_UNTIL, slower),
         seconds(HARD, slower));

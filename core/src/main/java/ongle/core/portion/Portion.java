@@ -90,7 +90,7 @@ public record Portion(
         applied,
         doses,
         handling == Handling.POWDER_AND_LIQUID
-            ? Optional.of(habits.mix().split(applied.total() * product.density() / 1000))
+            ? Optional.of(habits.mix().split(applied.total() * product.freshDensity() / 1000))
             : Optional.empty(),
         handling == Handling.TUBE
             ? Optional.of(strip(plan, applied.total(), habits.nozzle(), framed))
@@ -153,6 +153,6 @@ public record Portion(
 
   /** What is applied, g. */
   public double mass() {
-    return applied.total() * product.density() / 1000;
+    return applied.total() * product.freshDensity() / 1000;
   }
 }

@@ -199,4 +199,9 @@ public record Product(
   public static Optional<Product> ofCode(String code) {
     return STANDARD.stream().filter(product -> product.code().equals(code)).findFirst();
   }
+
+  /** Density before it hardens, g/cm³: it weighs the same and takes more room. */
+  public double freshDensity() {
+    return density * (1 - shrinkage);
+  }
 }

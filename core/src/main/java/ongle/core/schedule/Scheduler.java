@@ -21,7 +21,7 @@ public final class Scheduler {
   private static final int MAX_LABELS = 24;
 
   /** Labels kept at a point in a first quick search, whose answer the full one has to beat. */
-  private static final int QUICK_LABELS = 4;
+  private static final int QUICK_LABELS = 8;
 
   private static final int NONE = -1;
   private static final int LEFT = 0;

@@ -198,13 +198,22 @@ public record Build(
     return sum;
   }
 
-  private double productAreaAt(double x) {
+  /** Product across the nail, mm², less the tip. */
+  public double productAreaAt(double x) {
+    return productAreaAt(x, profile.thicknessAt(x));
+  }
+
+  /**
+   * What a build as thick as this in its middle would have across the nail, mm², less the tip.
+   *
+   * @param x mm from the cuticle
+   * @param thickness mm, 0 or more
+   */
+  public double productAreaAt(double x, double thickness) {
     double chord = 2 * halfWidthAt(x);
-    if (chord <= 1e-9) {
-      return 0;
-    }
-    return Section.of(planArcAt(x), profile.thicknessAt(x), across, Section.Layer.NONE, tipAt(x))
-        .area();
+    return chord <= 1e-9 || thickness == 0
+        ? 0
+        : Section.of(planArcAt(x), thickness, across, Section.Layer.NONE, tipAt(x)).area();
   }
 
   /**

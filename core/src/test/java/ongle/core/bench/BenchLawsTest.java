@@ -9,11 +9,17 @@ import java.util.OptionalDouble;
 import java.util.stream.IntStream;
 import ongle.core.cure.Lamp;
 import ongle.core.cure.Setting;
+import ongle.core.fitting.BuildWay;
 import ongle.core.nail.Finger;
 import ongle.core.nail.Hand;
+import ongle.core.plan.NailPlan;
+import ongle.core.plan.SetPlan;
 import ongle.core.portion.Material;
 import ongle.core.portion.Mix;
+import ongle.core.portion.Portion;
+import ongle.core.product.Product;
 import ongle.core.schedule.Schedule;
+import ongle.core.structure.Build;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
@@ -194,5 +200,54 @@ class BenchLawsTest {
     assertThat(one.steps()).hasSameSizeAs(one.right());
     assertThat(one.roughly().slots()).noneMatch(Schedule.Slot::left);
     assertThat(one.minutesToBook().orElseThrow() % BenchPlan.BOOKED_IN).isZero();
+  }
+
+  @Test
+  void aBeadCanBeDrawnAsLongAsLayingItTakesHoweverWarmTheRoom() {
+    for (Mix mix : Mix.values()) {
+      assertThat(Setting.at(35, mix).working().toSeconds())
+          .isGreaterThanOrEqualTo(StepKind.BEAD.seconds());
+    }
+  }
+
+  /** What is mixed weighs what it makes: it only shrinks. */
+  @Test
+  void powderAndLiquidTogetherWeighTheBuildTheyMake() {
+    SetPlan set = Sets.of(Product.ACRYLIC, BuildWay.FORM);
+    for (NailPlan nail : set.built()) {
+      Portion portion = Portion.of(nail, Portion.Habits.USUAL);
+      Mix.Split split = portion.split().orElseThrow();
+      double hard = nail.volumes().total() * 1.15 * Product.ACRYLIC.density() / 1000;
+      assertThat(split.powder() + split.liquid() * Mix.LIQUID_DENSITY)
+          .isCloseTo(hard, within(1e-9));
+    }
+  }
+
+  @Test
+  void moreProductAndALargerNailTakeLonger() {
+    assertThat(StepKind.BODY.effort(230, 140)).isGreaterThan(1.3);
+    assertThat(StepKind.SURFACE.effort(400, 0)).isGreaterThan(1.3);
+    assertThat(StepKind.BODY.effort(230, 70)).isEqualTo(1);
+    assertThat(StepKind.PRIME.effort(400, 200)).isEqualTo(1);
+  }
+
+  /** New over old, slice by slice, against the same nail filled with thousands of them. */
+  @Test
+  void anInfillsProductIsWhatLiesBetweenOldAndNew() {
+    NailPlan nail = Sets.of(Product.HARD_GEL, BuildWay.FORM).nails().get(2);
+    double gap = 2.5;
+    Build build = nail.build();
+    double fresh = 0;
+    double whole = 0;
+    double slice = build.profile().length() / 4000;
+    for (int i = 0; i < 4000; i++) {
+      double x = (i + 0.5) * slice;
+      double wanted = build.profile().thicknessAt(x);
+      double old = x < gap ? 0 : build.profile().thicknessAt(x - gap);
+      double stays = Math.min(old, Math.max(0, wanted - Infill.MIN_OVER_OLD));
+      fresh += build.productAreaAt(x) - build.productAreaAt(x, stays);
+      whole += build.productAreaAt(x);
+    }
+    assertThat(Infill.of(nail, gap).share()).isCloseTo(fresh / whole, within(0.01));
   }
 }

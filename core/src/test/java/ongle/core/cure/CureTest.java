@@ -33,12 +33,23 @@ class CureTest {
     for (double light = 40; light >= 20; light -= 1) {
       int now = seconds(Lamp.LED.measuring(light));
       assertThat(now).isGreaterThanOrEqualTo(before);
-      assertThat(now * light / 1000).isGreaterThanOrEqualTo(HARD.fullDose() - 1e-9);
+      assertThat(now * light / 1000).isGreaterThanOrEqualTo(0.97 * HARD.fullDose() - 1e-9);
       before = now;
     }
     assertThat(LampTime.full(Lamp.LED.measuring(19), HARD)).isEmpty();
     assertThat(LampTime.refusal(Lamp.LED.measuring(19), HARD)).isPresent();
     assertThat(LampTime.refusal(Lamp.LED.measuring(25), HARD)).isEmpty();
+  }
+
+  @Test
+  void aHairLessLightOrAHairMoreDepthCostsNoSecondPressAndNoSecondLayer() {
+    assertThat(seconds(Lamp.LED.measuring(39.9))).isEqualTo(60);
+    assertThat(seconds(Lamp.LED.measuring(38.5))).isGreaterThan(60);
+    for (double over : new double[] {1.0, 1.04, 1.06}) {
+      Layers layers =
+          Layers.of(over * HARD.clearReach(), HARD, false, Lamp.UV, 0.1, PlateCondition.SOUND);
+      assertThat(layers.count()).as("%s", over).isEqualTo(over > 1.05 ? 2 : 1);
+    }
   }
 
   @Test

@@ -148,7 +148,7 @@ class SetPlannerTest {
     double one = plan.nails().get(0).volumes().total() * 1.05 / 0.92;
     BenchPlan visit = BenchPlan.of(plan, BenchWish.USUAL);
     assertThat(visit.productVolume()).isCloseTo(one * 10 * 1.1 / 1000, within(1e-9));
-    assertThat(visit.productMass()).isCloseTo(visit.productVolume() * 1.12, within(1e-9));
+    assertThat(visit.productMass()).isCloseTo(visit.productVolume() * 1.12 * 0.92, within(1e-9));
   }
 
   @Test
