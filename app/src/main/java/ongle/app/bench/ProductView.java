@@ -11,6 +11,7 @@ import ongle.app.words.BenchWords;
 import ongle.app.words.Numbers;
 import ongle.app.words.Words;
 import ongle.core.bench.BenchPlan;
+import ongle.core.bench.FingerJob;
 import ongle.core.nail.Finger;
 import ongle.core.nail.Seat;
 import ongle.core.plan.NailPlan;
@@ -27,6 +28,7 @@ final class ProductView {
    *
    * @param scene null where nothing is laid
    * @param old what becomes of what is on it
+   * @param job what is done on it
    */
   record NailRow(
       Finger finger,
@@ -35,7 +37,8 @@ final class ProductView {
       String zones,
       List<String> doses,
       String laid,
-      List<String> old) {}
+      List<String> old,
+      FingerJob job) {}
 
   /**
    * What the set takes of one material.
@@ -56,29 +59,25 @@ final class ProductView {
             : BenchWords.money(need.cost().getAsDouble(), currency));
   }
 
-  /** Empty where nothing is laid and nothing comes off. */
-  private static Optional<NailRow> row(BenchPlan plan, NailPlan nail) {
+  private static NailRow row(BenchPlan plan, NailPlan nail) {
     Finger finger = nail.nail().finger();
     Optional<Portion> portion = Optional.ofNullable(plan.portions().get(finger));
     List<String> old = new ArrayList<>();
     plan.removal(nail).map(BenchWords::removal).ifPresent(old::add);
     Optional.ofNullable(plan.infills().get(finger)).map(BenchWords::infill).ifPresent(old::add);
-    if (portion.isEmpty() && old.isEmpty()) {
-      return Optional.empty();
-    }
-    return Optional.of(
-        new NailRow(
-            finger,
-            portion.map(laid -> PortionDrawing.of(nail, laid)).orElse(null),
-            portion
-                .map(laid -> Words.say("drawing.portions.about", "volume", laid.applied().total()))
-                .orElse(""),
-            portion.map(BenchWords::zones).orElse(""),
-            portion.map(BenchWords::doses).orElse(List.of()),
-            portion
-                .map(laid -> BenchWords.portion(laid) + " · " + BenchWords.cure(plan, nail))
-                .orElse(""),
-            old));
+    return new NailRow(
+        finger,
+        portion.map(laid -> PortionDrawing.of(nail, laid)).orElse(null),
+        portion
+            .map(laid -> Words.say("drawing.portions.about", "volume", laid.applied().total()))
+            .orElse(""),
+        portion.map(BenchWords::zones).orElse(""),
+        portion.map(BenchWords::doses).orElse(List.of()),
+        portion
+            .map(laid -> BenchWords.portion(laid) + " · " + BenchWords.cure(plan, nail))
+            .orElse(""),
+        old,
+        plan.wish().job(finger));
   }
 
   static void show(PlannedVisit desk, List<Need> needs, String currency, Seat seat, Model model) {
@@ -86,7 +85,7 @@ final class ProductView {
     List<NailRow> rows =
         desk.planned().inOrder(Finger.asSeenFrom(seat)).stream()
             .filter(nail -> !nail.stopped())
-            .flatMap(nail -> row(plan, nail).stream())
+            .map(nail -> row(plan, nail))
             .toList();
     model.addAttribute("rows", rows);
     model.addAttribute("amounts", needs.stream().map(need -> amount(need, currency)).toList());

@@ -61,7 +61,8 @@ final class BenchReader {
         Finish.of(requireNonNullElse(given.colour(), Finish.Colour.CLEAR)),
         requireNonNullElse(given.roomC(), usual.room()),
         requireNonNullElse(given.pacePercent(), usual.pace()),
-        regrowth);
+        regrowth,
+        Map.of());
   }
 
   private static Lamp lamp(LampGiven given) {

@@ -13,6 +13,7 @@ import java.util.Set;
 import ongle.core.bench.Construction;
 import ongle.core.bench.CuticleTool;
 import ongle.core.bench.FilingRoutine;
+import ongle.core.bench.FingerJob;
 import ongle.core.bench.Finish;
 import ongle.core.bench.NailOrder;
 import ongle.core.bench.Primer;
@@ -177,6 +178,7 @@ record SetFile(
       EarlierProduct earlierProduct,
       String buildAnyway,
       Double regrowthMm,
+      FingerJob job,
       ByHand byHand,
       @JsonAnySetter @JsonAnyGetter Map<String, Double> measures) {}
 

@@ -22,6 +22,7 @@ import ongle.app.kits.KitCatalogue;
 import ongle.app.words.Numbers;
 import ongle.app.words.Words;
 import ongle.core.bench.BenchWish;
+import ongle.core.bench.FingerJob;
 import ongle.core.fitting.Fitting;
 import ongle.core.fitting.Schools;
 import ongle.core.fitting.Tip;
@@ -90,7 +91,11 @@ final class SetFileReader {
     file.nails().stream()
         .filter(nail -> nail.regrowthMm() != null)
         .forEach(nail -> regrowth.put(nail.finger(), nail.regrowthMm()));
-    BenchWish bench = new BenchReader(faults).read(file.bench(), regrowth);
+    Map<Finger, FingerJob> jobs = new EnumMap<>(Finger.class);
+    file.nails().stream()
+        .filter(nail -> nail.job() != null)
+        .forEach(nail -> jobs.put(nail.finger(), nail.job()));
+    BenchWish bench = new BenchReader(faults).read(file.bench(), regrowth).with(jobs);
     if (!faults.isEmpty()) {
       return Optional.empty();
     }

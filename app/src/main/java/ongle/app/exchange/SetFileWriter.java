@@ -26,7 +26,6 @@ import ongle.core.bench.Routine;
 import ongle.core.cure.Lamp;
 import ongle.core.fitting.Schools;
 import ongle.core.nail.EarlierProduct;
-import ongle.core.nail.Finger;
 import ongle.core.nail.Hand;
 import ongle.core.nail.Nail;
 import ongle.core.nail.Quantity;
@@ -62,7 +61,7 @@ final class SetFileWriter {
             wish.wearing().skipped().stream().sorted().toList(),
             wish.wearing().growth().factor()),
         bench(bench),
-        items.stream().map(item -> nail(item, bench.regrowth())).toList());
+        items.stream().map(item -> nail(item, bench)).toList());
   }
 
   private static PlanningFigures figures(SalonFigures figures) {
@@ -169,7 +168,7 @@ final class SetFileWriter {
         : code;
   }
 
-  private static NailGiven nail(SetPlanner.Item item, Map<Finger, Double> regrowth) {
+  private static NailGiven nail(SetPlanner.Item item, BenchWish bench) {
     Nail nail = item.nail();
     Map<String, Double> measures = new LinkedHashMap<>();
     Readings.OF_A_PLATE.forEach(
@@ -181,7 +180,8 @@ final class SetFileWriter {
         nail.skin(),
         earlier == EarlierProduct.NONE ? null : earlier,
         item.seen().buildAnyway().orElse(null),
-        regrowth.get(nail.finger()),
+        bench.regrowth().get(nail.finger()),
+        bench.jobs().get(nail.finger()),
         item.adjustments().equals(Adjustments.NONE) ? null : byHand(item.adjustments()),
         measures);
   }

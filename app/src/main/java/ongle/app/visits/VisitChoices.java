@@ -12,6 +12,7 @@ import ongle.core.bench.BenchWish;
 import ongle.core.bench.Construction;
 import ongle.core.bench.CuticleTool;
 import ongle.core.bench.FilingRoutine;
+import ongle.core.bench.FingerJob;
 import ongle.core.bench.Finish;
 import ongle.core.bench.NailOrder;
 import ongle.core.bench.Primer;
@@ -46,7 +47,8 @@ public record VisitChoices(
     double nozzle,
     Finish.Colour colour,
     double room,
-    int pace) {
+    int pace,
+    Map<Finger, FingerJob> jobs) {
 
   static final VisitChoices USUAL =
       new VisitChoices(
@@ -66,7 +68,8 @@ public record VisitChoices(
           BenchWish.USUAL.nozzle(),
           Finish.Colour.CLEAR,
           BenchWish.USUAL.room(),
-          BenchWish.USUAL.pace());
+          BenchWish.USUAL.pace(),
+          Map.of());
 
   /**
    * @param taken the salon's lamp of that code
@@ -93,7 +96,8 @@ public record VisitChoices(
         Finish.of(colour),
         room,
         pace,
-        regrowth);
+        regrowth,
+        jobs);
   }
 
   /** What may be entered in these, in words. */

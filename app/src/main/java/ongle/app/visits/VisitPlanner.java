@@ -24,6 +24,9 @@ import tools.jackson.databind.node.ObjectNode;
 /** Plans appointments from sets, the salon's lamps and its steps. */
 @Service
 public class VisitPlanner {
+  /** Before the name of a finger: what is done on it. */
+  private static final String JOB = "job-";
+
   private final SetReader reader;
   private final SetEditor editor;
   private final SalonSettings salon;
@@ -92,10 +95,27 @@ public class VisitPlanner {
     ObjectNode tree = json.valueToTree(choices(set));
     changed.forEach(
         (name, value) -> {
-          if (tree.has(name)) {
+          if (name.startsWith(JOB)) {
+            ((ObjectNode) tree.get("jobs")).put(name.substring(JOB.length()), value.strip());
+          } else if (tree.has(name)) {
             tree.put(name, value.strip().replace(',', '.'));
           }
         });
+    return asFarAsItDiffers(json.treeToValue(tree, VisitChoices.class));
+  }
+
+  /** A finger whose job is the visit's has none of its own: it follows when the visit changes. */
+  private VisitChoices asFarAsItDiffers(VisitChoices choices) {
+    ObjectNode tree = json.valueToTree(choices);
+    ObjectNode jobs = tree.putObject("jobs");
+    choices
+        .jobs()
+        .forEach(
+            (finger, job) -> {
+              if (job != choices.visit().usual()) {
+                jobs.put(finger.name(), job.name());
+              }
+            });
     return json.treeToValue(tree, VisitChoices.class);
   }
 
@@ -126,6 +146,7 @@ public class VisitPlanner {
   public void beginLike(long setId) {
     ObjectNode tree = json.valueToTree(choices(reader.planned(setId).set()));
     tree.put("visit", Visit.NEW_SET.name());
+    tree.putObject("jobs");
     salon.beginBench(json.writeValueAsString((JsonNode) tree));
   }
 }

@@ -134,6 +134,7 @@ class SetSchemaTest {
     "bench/properties/brush, portion.Brush",
     "bench/properties/colour, bench.Finish$Colour",
     "nails/items/properties/finger, nail.Finger",
+    "nails/items/properties/job, bench.FingerJob",
     "nails/items/properties/skin, nail.SkinState",
     "nails/items/properties/earlierProduct, nail.EarlierProduct",
     "nails/items/properties/condition/then/items, nail.PlateFinding",

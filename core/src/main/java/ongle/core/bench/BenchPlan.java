@@ -67,7 +67,8 @@ public record BenchPlan(
     Map<Finger, Infill> infills = new EnumMap<>(Finger.class);
     for (NailPlan nail : plan.built()) {
       Finger finger = nail.nail().finger();
-      if (wish.visit() == Visit.INFILL) {
+      FingerJob job = wish.job(finger);
+      if (job == FingerJob.INFILL) {
         Infill infill = Infill.of(nail, wish.regrowth().getOrDefault(finger, 0.0));
         infills.put(
             finger,
@@ -75,7 +76,7 @@ public record BenchPlan(
                 ? infill.takenOff(TakeOff.Plain.SALON_TAKES_OFF)
                 : infill);
       }
-      if (wish.visit() != Visit.REMOVAL) {
+      if (job.builds()) {
         portions.put(
             finger,
             Optional.ofNullable(infills.get(finger))
@@ -90,29 +91,45 @@ public record BenchPlan(
     return new BenchPlan(plan, wish, portions, infills, hands.get(0), hands.get(1), refusals);
   }
 
-  /** Fingers that are worked on: all that are built, or at a removal all that have old product. */
+  /** Fingers that are worked on: not those left alone, nor bare ones that only lose something. */
   private static List<NailPlan> worked(SetPlan plan, BenchWish wish, Hand hand) {
     return plan.built().stream()
         .filter(nail -> nail.nail().finger().hand() == hand)
         .filter(
-            nail -> wish.visit() != Visit.REMOVAL || nail.seen().earlier() != EarlierProduct.NONE)
+            nail ->
+                switch (wish.job(nail.nail().finger())) {
+                  case NEW, INFILL, POLISH -> true;
+                  case OFF -> nail.seen().earlier() != EarlierProduct.NONE;
+                  case LEAVE -> false;
+                })
         .toList();
   }
 
+  /** Fingers that are worked on in this visit, left hand first. */
+  public List<NailPlan> worked() {
+    return Stream.of(Hand.values()).flatMap(hand -> worked(plan, wish, hand).stream()).toList();
+  }
+
   private static List<CannotBegin> refusals(SetPlan plan, BenchWish wish) {
-    if (Stream.of(Hand.values()).allMatch(hand -> worked(plan, wish, hand).isEmpty())) {
+    List<NailPlan> worked =
+        Stream.of(Hand.values()).flatMap(hand -> worked(plan, wish, hand).stream()).toList();
+    if (worked.isEmpty()) {
       return List.of(
-          wish.visit() == Visit.REMOVAL
-              ? CannotBegin.Plain.NOTHING_TO_TAKE_OFF
-              : CannotBegin.Plain.NO_FINGER_TO_BUILD_ON);
-    }
-    if (wish.visit() == Visit.REMOVAL) {
-      return List.of();
+          plan.built().isEmpty()
+              ? CannotBegin.Plain.NO_FINGER_TO_BUILD_ON
+              : plan.built().stream()
+                      .anyMatch(nail -> wish.job(nail.nail().finger()) == FingerJob.OFF)
+                  ? CannotBegin.Plain.NOTHING_TO_TAKE_OFF
+                  : CannotBegin.Plain.NO_FINGER_CHOSEN);
     }
     List<LightCure> cures = new ArrayList<>();
-    plan.built().forEach(nail -> nail.build().product().light().ifPresent(cures::add));
-    cures.add(Finish.TOP_COAT);
-    if (wish.schools().attachment() == TipAttachment.GEL) {
+    List<NailPlan> building =
+        worked.stream().filter(nail -> wish.job(nail.nail().finger()).builds()).toList();
+    building.forEach(nail -> nail.build().product().light().ifPresent(cures::add));
+    if (worked.stream().anyMatch(nail -> wish.job(nail.nail().finger()).coats())) {
+      cures.add(Finish.TOP_COAT);
+    }
+    if (!building.isEmpty() && wish.schools().attachment() == TipAttachment.GEL) {
       cures.add(TipAttachment.GEL_UNDER_TIP);
     }
     return cures.stream()
@@ -235,7 +252,7 @@ public record BenchPlan(
         Optional.ofNullable(infills.get(nail.nail().finger()))
             .filter(infill -> infill.removal().isEmpty())
             .isPresent();
-    return filled
+    return filled || !wish.job(nail.nail().finger()).takesOff(nail.seen().earlier())
         ? Optional.empty()
         : Removal.of(nail.seen().earlier(), nail.build().profile().apexThickness());
   }
@@ -311,11 +328,11 @@ public record BenchPlan(
         amounts.merge(Material.of(product), portion.applied().total() / 1000, Double::sum);
       }
     }
-    if (!portions.isEmpty()) {
+    List<NailPlan> coated =
+        worked().stream().filter(nail -> wish.job(nail.nail().finger()).coats()).toList();
+    if (!coated.isEmpty()) {
       double coat =
-          plan.built().stream().mapToDouble(nail -> nail.build().surface()).sum()
-              * Finish.COAT
-              / 1000;
+          coated.stream().mapToDouble(nail -> nail.build().surface()).sum() * Finish.COAT / 1000;
       if (wish.finish().coats() > 0) {
         amounts.put(Material.COLOUR, coat * wish.finish().coats());
       }

@@ -26,6 +26,7 @@ import ongle.core.portion.Strip;
  * @param room temperature, °C
  * @param pace time taken over the usual, percent
  * @param regrowth bare plate at each cuticle at an infill, mm; 0 where nothing is said
+ * @param jobs what is done on a finger, where it is not what the visit is for
  */
 public record BenchWish(
     Visit visit,
@@ -39,7 +40,8 @@ public record BenchWish(
     Finish finish,
     double room,
     int pace,
-    Map<Finger, Double> regrowth) {
+    Map<Finger, Double> regrowth,
+    Map<Finger, FingerJob> jobs) {
   /** Time taken over the usual, percent. */
   public static final Range PACE = new Range(50, 250);
 
@@ -56,6 +58,7 @@ public record BenchWish(
           Finish.CLEAR,
           Setting.USUAL_ROOM,
           100,
+          Map.of(),
           Map.of());
 
   public BenchWish {
@@ -70,12 +73,14 @@ public record BenchWish(
     Strip.checkNozzle(nozzle);
     Setting.at(room, mix);
     regrowth = Map.copyOf(regrowth);
+    jobs = Map.copyOf(jobs);
   }
 
   /** The same with other habits. */
   public BenchWish with(BenchSchools other) {
     return new BenchWish(
-        visit, other, routine, lamp, pigmented, mix, brush, nozzle, finish, room, pace, regrowth);
+        visit, other, routine, lamp, pigmented, mix, brush, nozzle, finish, room, pace, regrowth,
+        jobs);
   }
 
   /** The same with another order of nails. */
@@ -92,7 +97,8 @@ public record BenchWish(
         finish,
         room,
         pace,
-        regrowth);
+        regrowth,
+        jobs);
   }
 
   /**
@@ -102,7 +108,20 @@ public record BenchWish(
    */
   public BenchWish with(Visit other, Map<Finger, Double> grown) {
     return new BenchWish(
-        other, schools, routine, lamp, pigmented, mix, brush, nozzle, finish, room, pace, grown);
+        other, schools, routine, lamp, pigmented, mix, brush, nozzle, finish, room, pace, grown,
+        jobs);
+  }
+
+  /** The same with other jobs on single fingers. */
+  public BenchWish with(Map<Finger, FingerJob> other) {
+    return new BenchWish(
+        visit, schools, routine, lamp, pigmented, mix, brush, nozzle, finish, room, pace, regrowth,
+        other);
+  }
+
+  /** What is done on a finger. */
+  public FingerJob job(Finger finger) {
+    return jobs.getOrDefault(finger, visit.usual());
   }
 
   Portion.Habits habits() {

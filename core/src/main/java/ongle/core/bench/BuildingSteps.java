@@ -32,10 +32,8 @@ final class BuildingSteps {
   }
 
   void add() {
-    if (!work.builds()) {
-      return;
-    }
-    List<NailPlan> inOrder = work.nails.stream().sorted(Comparator.comparing(this::place)).toList();
+    List<NailPlan> inOrder =
+        work.built().stream().sorted(Comparator.comparing(this::place)).toList();
     inOrder.stream().filter(nail -> !work.infilled(nail)).forEach(this::fit);
     Map<Product, List<NailPlan>> byProduct = new LinkedHashMap<>();
     inOrder.stream()

@@ -8,7 +8,8 @@ public sealed interface CannotBegin extends Code {
   /** Reasons that need no more said. */
   enum Plain implements CannotBegin {
     NOTHING_TO_TAKE_OFF,
-    NO_FINGER_TO_BUILD_ON
+    NO_FINGER_TO_BUILD_ON,
+    NO_FINGER_CHOSEN
   }
 
   /** The lamp does not cure what is laid. */

@@ -16,12 +16,12 @@ final class FinishingSteps {
   }
 
   void filing() {
-    if (!work.builds()) {
+    List<NailPlan> built = work.built();
+    if (built.isEmpty()) {
       return;
     }
     FilingRoutine routine = work.wish.schools().filing();
-    boolean none =
-        routine == FilingRoutine.NONE && work.nails.stream().allMatch(HandWork::levelling);
+    boolean none = routine == FilingRoutine.NONE && built.stream().allMatch(HandWork::levelling);
     List<StepKind> kinds =
         none
             ? List.of(StepKind.TOUCH_EDGE)
@@ -36,7 +36,7 @@ final class FinishingSteps {
             };
     boolean first = true;
     for (StepKind kind : kinds) {
-      StepDraft step = work.draft(kind, work.nails);
+      StepDraft step = work.draft(kind, built);
       step.needsSettled = first;
       if (kind == StepKind.SURFACE) {
         work.electric(step, Bit.SURFACE);
@@ -53,23 +53,24 @@ final class FinishingSteps {
   }
 
   void coats() {
-    if (!work.builds()) {
+    List<NailPlan> coated = work.coated();
+    if (coated.isEmpty()) {
       return;
     }
     Finish finish = work.wish.finish();
     for (int i = 1; i <= finish.coats(); i++) {
-      StepDraft coat = work.draft(StepKind.COLOUR, work.nails).counted(i, finish.coats());
+      StepDraft coat = work.draft(StepKind.COLOUR, coated).counted(i, finish.coats());
       coat.tool(new Tool.Coat(finish.colour()));
       coat.add();
-      cureCoat(finish.cure());
+      cureCoat(coated, finish.cure());
     }
-    work.draft(StepKind.TOP, work.nails).add();
-    cureCoat(Finish.TOP_COAT);
-    work.draft(StepKind.WIPE, work.nails).add();
+    work.draft(StepKind.TOP, coated).add();
+    cureCoat(coated, Finish.TOP_COAT);
+    work.draft(StepKind.WIPE, coated).add();
   }
 
-  private void cureCoat(LightCure cure) {
-    for (List<NailPlan> together : lamps.apart(work.nails)) {
+  private void cureCoat(List<NailPlan> coated, LightCure cure) {
+    for (List<NailPlan> together : lamps.apart(coated)) {
       StepDraft step = work.draft(lamps.cureKind(together), together);
       step.lit(LampTime.full(work.wish.lamp(), cure).orElseThrow());
       step.add();

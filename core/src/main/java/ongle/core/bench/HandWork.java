@@ -39,8 +39,18 @@ final class HandWork {
     this.infills = infills;
   }
 
-  boolean builds() {
-    return wish.visit() != Visit.REMOVAL;
+  FingerJob job(NailPlan nail) {
+    return wish.job(nail.nail().finger());
+  }
+
+  /** Nails that are built on or filled, thumb first. */
+  List<NailPlan> built() {
+    return nails.stream().filter(nail -> job(nail).builds()).toList();
+  }
+
+  /** Nails that get colour and top coat. */
+  List<NailPlan> coated() {
+    return nails.stream().filter(nail -> job(nail).coats()).toList();
   }
 
   /** How it is renewed; empty where it is built anew. */
@@ -55,6 +65,13 @@ final class HandWork {
 
   Optional<Removal> removal(NailPlan nail) {
     return Removal.of(nail.seen().earlier(), nail.build().profile().apexThickness());
+  }
+
+  /** Whether what is on it has to come off first. */
+  boolean comesOff(NailPlan nail) {
+    return !infilled(nail)
+        && job(nail).takesOff(nail.seen().earlier())
+        && removal(nail).isPresent();
   }
 
   /** Whether its form leaves the barrel to be squeezed, and there is length to hold it. */

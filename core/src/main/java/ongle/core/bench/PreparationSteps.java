@@ -2,7 +2,6 @@ package ongle.core.bench;
 
 import java.util.List;
 import java.util.Optional;
-import java.util.stream.Stream;
 import ongle.core.nail.EarlierProduct;
 import ongle.core.nail.PlateFinding;
 import ongle.core.plan.NailPlan;
@@ -23,12 +22,11 @@ final class PreparationSteps {
     if (kind.scope() == StepKind.Scope.SET) {
       return; // both hands at once; whoever puts the hands together adds it
     }
-    if (!work.builds()
-        && !Stream.of(StepKind.REMOVE_POLISH, StepKind.CLEAN).toList().contains(kind)) {
-      return;
-    }
     List<NailPlan> on =
-        work.nails.stream().filter(nail -> wanted(kind, nail) && !skipped(kind, nail)).toList();
+        work.nails.stream()
+            .filter(nail -> work.job(nail).asks(kind))
+            .filter(nail -> wanted(kind, nail) && !skipped(kind, nail))
+            .toList();
     if (on.isEmpty()) {
       return;
     }

@@ -13,11 +13,7 @@ final class RemovalSteps {
   }
 
   void add() {
-    List<NailPlan> coming =
-        work.nails.stream()
-            .filter(nail -> !work.infilled(nail))
-            .filter(nail -> work.removal(nail).isPresent())
-            .toList();
+    List<NailPlan> coming = work.nails.stream().filter(work::comesOff).toList();
     List<NailPlan> soaked =
         coming.stream().filter(nail -> work.removal(nail).orElseThrow().soaks()).toList();
     List<NailPlan> filed =

@@ -46,6 +46,7 @@ class BenchLawsTest {
         USUAL.finish(),
         USUAL.room(),
         pace,
+        Map.of(),
         Map.of());
   }
 

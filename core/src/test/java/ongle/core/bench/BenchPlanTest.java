@@ -53,7 +53,8 @@ class BenchPlanTest {
         Finish.of(Finish.Colour.PALE),
         usual.room(),
         100,
-        regrowth);
+        regrowth,
+        Map.of());
   }
 
   private static BenchWish visit(Visit visit) {
@@ -74,6 +75,7 @@ class BenchPlanTest {
         usual.finish(),
         usual.room(),
         100,
+        Map.of(),
         Map.of());
   }
 

@@ -61,6 +61,7 @@ class SchoolsAtTheBenchTest {
                 Finish.CLEAR,
                 22,
                 100,
+                Map.of(),
                 Map.of()))
         .left();
   }
