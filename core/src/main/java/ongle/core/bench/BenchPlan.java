@@ -159,9 +159,39 @@ public record BenchPlan(
         hands.values().forEach(hand -> hand.add(line));
       }
     }
-    return Stream.of(Hand.LEFT, Hand.RIGHT)
-        .map(hand -> hands.containsKey(hand) ? hands.get(hand).steps() : List.<Step>of())
-        .toList();
+    List<List<Step>> steps =
+        Stream.of(Hand.LEFT, Hand.RIGHT)
+            .map(hand -> hands.containsKey(hand) ? hands.get(hand).steps() : List.<Step>of())
+            .toList();
+    return inStages(steps);
+  }
+
+  /** Each step with its stage; where a salon's order leads back, it belongs to the later one. */
+  private static List<List<Step>> inStages(List<List<Step>> hands) {
+    List<List<Step>> staged = List.of(new ArrayList<>(), new ArrayList<>());
+    int[] at = {0, 0};
+    int[] stage = {0, 0};
+    while (true) {
+      for (int hand = 0; hand < 2; hand++) {
+        List<Step> steps = hands.get(hand);
+        while (at[hand] < steps.size() && steps.get(at[hand]).hand().isPresent()) {
+          Step step = steps.get(at[hand]++);
+          stage[hand] = Math.max(stage[hand], step.kind().stage());
+          staged.get(hand).add(step.with(step.job().in(stage[hand])));
+        }
+      }
+      if (at[0] == hands.get(0).size() && at[1] == hands.get(1).size()) {
+        return staged;
+      }
+      int both = Math.max(stage[0], stage[1]);
+      for (int hand = 0; hand < 2; hand++) {
+        if (at[hand] < hands.get(hand).size()) {
+          Step step = hands.get(hand).get(at[hand]++);
+          stage[hand] = Math.max(both, step.kind().stage());
+          staged.get(hand).add(step.with(step.job().in(stage[hand])));
+        }
+      }
+    }
   }
 
   private static Step both(

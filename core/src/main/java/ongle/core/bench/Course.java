@@ -163,7 +163,8 @@ final class Course {
                         (int) Math.max(1, left(step).toSeconds()),
                         step.job().settles(),
                         step.job().needsSettled(),
-                        Job.Window.OPEN)
+                        Job.Window.OPEN,
+                        step.job().stage())
                     : step.job())
         .toList();
   }
@@ -183,7 +184,17 @@ final class Course {
         lastEnd(Hand.RIGHT).map(this::fromAnchor).orElse(0),
         settled(Hand.LEFT),
         settled(Hand.RIGHT),
-        Hands.Free.CHANGING_HANDS);
+        Hands.Free.CHANGING_HANDS,
+        stage(Hand.LEFT),
+        stage(Hand.RIGHT));
+  }
+
+  private int stage(Hand hand) {
+    return past.values().stream()
+        .filter(one -> one.step().on(hand))
+        .mapToInt(one -> one.step().job().stage())
+        .max()
+        .orElse(0);
   }
 
   private int fromAnchor(Instant at) {

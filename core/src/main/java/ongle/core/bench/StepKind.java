@@ -73,6 +73,24 @@ public enum StepKind {
     OWN
   }
 
+  /**
+   * The stage of the appointment it belongs to; nothing of a stage begins on either hand before all
+   * of the earlier is done on both. So no dust falls on open product, and none on an open coat.
+   */
+  int stage() {
+    return switch (this) {
+      case TIP_WELL, TIP_ON, TIP_FLASH, TIP_CUT -> 1;
+      case CLEAN -> 3;
+      default ->
+          switch (phase) {
+            case PREPARE, REMOVE, OWN -> 0;
+            case FIT, BUILD -> 2;
+            case FILE -> 3;
+            case FINISH -> 4;
+          };
+    };
+  }
+
   /** What it is done for at once. */
   public enum Scope {
     SET,

@@ -17,6 +17,8 @@ public record Hands(List<Job> left, List<Job> right, Free free) {
    * ended before, which a window may be counted from.
    *
    * @param changing what the technician loses in turning from one hand to the other, s
+   * @param leftStage stage of the last job done on the left hand
+   * @param rightStage of the right hand
    */
   public record Free(
       int technician,
@@ -25,7 +27,21 @@ public record Hands(List<Job> left, List<Job> right, Free free) {
       int right,
       int leftSettled,
       int rightSettled,
-      int changing) {
+      int changing,
+      int leftStage,
+      int rightStage) {
+    /** Nothing done on either hand yet. */
+    public Free(
+        int technician,
+        int lamp,
+        int left,
+        int right,
+        int leftSettled,
+        int rightSettled,
+        int changing) {
+      this(technician, lamp, left, right, leftSettled, rightSettled, changing, 0, 0);
+    }
+
     /** Turning to the other hand, s; a planning figure of our own. */
     public static final int CHANGING_HANDS = 3;
 
@@ -33,14 +49,27 @@ public record Hands(List<Job> left, List<Job> right, Free free) {
   }
 
   /**
-   * @throws IllegalArgumentException if jobs of both hands do not stand in the same order in both
+   * @throws IllegalArgumentException if jobs of both hands do not stand in the same order in both,
+   *     or a stage comes back
    */
   public Hands {
     left = List.copyOf(left);
     right = List.copyOf(right);
+    if (!inStages(left) || !inStages(right)) {
+      throw new IllegalArgumentException("a stage comes back on a hand");
+    }
     if (!shared(left, right).equals(shared(right, left))) {
       throw new IllegalArgumentException("jobs of both hands must stand in the same order");
     }
+  }
+
+  private static boolean inStages(List<Job> jobs) {
+    for (int i = 1; i < jobs.size(); i++) {
+      if (jobs.get(i).stage() < jobs.get(i - 1).stage()) {
+        return false;
+      }
+    }
+    return true;
   }
 
   private static List<String> shared(List<Job> jobs, List<Job> others) {

@@ -14,6 +14,8 @@ import java.util.Objects;
  * @param settles how long after its end the hand goes on drying or hardening, s
  * @param needsSettled whether it has to wait until everything before it on the hand has settled
  * @param window in which it has to begin after the job before it on the hand
+ * @param stage of the appointment it belongs to: nothing of a stage begins on either hand before
+ *     all of the earlier stages is done, and hard, on both
  */
 public record Job(
     String id,
@@ -22,7 +24,8 @@ public record Job(
     int seconds,
     int settles,
     boolean needsSettled,
-    Window window) {
+    Window window,
+    int stage) {
 
   /**
    * When a job may begin, counted from the end of the one before it on the same hand.
@@ -55,6 +58,23 @@ public record Job(
     if (seconds < 0 || settles < 0) {
       throw new IllegalArgumentException("job " + id + " cannot last " + seconds + " s");
     }
+  }
+
+  /** Work of the first stage. */
+  public Job(
+      String id,
+      boolean technician,
+      boolean lamp,
+      int seconds,
+      int settles,
+      boolean needsSettled,
+      Window window) {
+    this(id, technician, lamp, seconds, settles, needsSettled, window, 0);
+  }
+
+  /** The same in a stage of the appointment. */
+  public Job in(int later) {
+    return new Job(id, technician, lamp, seconds, settles, needsSettled, window, later);
   }
 
   /**
@@ -90,16 +110,17 @@ public record Job(
 
   /** The same within a window after the job before it. */
   public Job within(int min, int max) {
-    return new Job(id, technician, lamp, seconds, settles, needsSettled, new Window(min, max));
+    return new Job(
+        id, technician, lamp, seconds, settles, needsSettled, new Window(min, max), stage);
   }
 
   /** The same with something drying or hardening after it. */
   public Job settling(int after) {
-    return new Job(id, technician, lamp, seconds, after, needsSettled, window);
+    return new Job(id, technician, lamp, seconds, after, needsSettled, window, stage);
   }
 
   /** The same, waiting for all that dries or hardens. */
   public Job onceSettled() {
-    return new Job(id, technician, lamp, seconds, settles, true, window);
+    return new Job(id, technician, lamp, seconds, settles, true, window, stage);
   }
 }

@@ -8,26 +8,39 @@ final class LowerBound {
   private LowerBound() {}
 
   /**
-   * s from now. Jobs of both hands part the time into stretches: each takes at least as long as the
-   * longest of what technician, lamp and hands alone must take in it.
+   * s from now. Stages, and jobs of both hands, part the time into stretches: each takes at least
+   * as long as the longest of what technician, lamp and hands alone must take in it.
    */
   static int of(Hands hands) {
     int sum = 0;
     Hands.Free free = hands.free();
     List<Job> left = hands.left();
     List<Job> right = hands.right();
-    while (true) {
-      int l = firstShared(left, right);
-      int r = firstShared(right, left);
-      sum += stretch(new Hands(left.subList(0, l), right.subList(0, r), free));
-      if (l == left.size()) {
-        return sum;
-      }
-      sum += left.get(l).seconds();
-      left = left.subList(l + 1, left.size());
-      right = right.subList(r + 1, right.size());
+    while (!left.isEmpty() || !right.isEmpty()) {
+      int stage = Math.min(stage(left), stage(right));
+      int l = Math.min(firstShared(left, right), firstAfter(left, stage));
+      int r = Math.min(firstShared(right, left), firstAfter(right, stage));
+      boolean more = l < left.size() || r < right.size();
+      sum += stretch(new Hands(left.subList(0, l), right.subList(0, r), free), more);
+      boolean both = l < left.size() && left.get(l).stage() == stage && left.get(l).isIn(right);
+      sum += both ? left.get(l).seconds() : 0;
+      left = left.subList(both ? l + 1 : l, left.size());
+      right = right.subList(both ? r + 1 : r, right.size());
       free = new Hands.Free(0, 0, 0, 0, 0, 0, free.changing());
     }
+    return sum;
+  }
+
+  private static int stage(List<Job> jobs) {
+    return jobs.isEmpty() ? Integer.MAX_VALUE : jobs.get(0).stage();
+  }
+
+  private static int firstAfter(List<Job> jobs, int stage) {
+    int i = 0;
+    while (i < jobs.size() && jobs.get(i).stage() == stage) {
+      i++;
+    }
+    return i;
   }
 
   private static int firstShared(List<Job> jobs, List<Job> others) {
@@ -39,11 +52,14 @@ final class LowerBound {
     return jobs.size();
   }
 
-  private static int stretch(Hands hands) {
+  /**
+   * @param hardens whether the next stage waits until everything has settled
+   */
+  private static int stretch(Hands hands, boolean hardens) {
     return Stream.of(
-            hand(hands.left(), hands.free().left()),
-            hand(hands.right(), hands.free().right()),
-            technician(hands),
+            hand(hands.left(), hands.free().left(), hardens),
+            hand(hands.right(), hands.free().right(), hardens),
+            technician(hands, hardens),
             laterHand(hands),
             lamp(hands))
         .max(Integer::compare)
@@ -51,7 +67,7 @@ final class LowerBound {
   }
 
   /** A hand's own jobs one after another, with what has to settle between them. */
-  private static int hand(List<Job> jobs, int free) {
+  private static int hand(List<Job> jobs, int free, boolean hardens) {
     int end = free;
     int settled = 0;
     for (Job job : jobs) {
@@ -64,11 +80,11 @@ final class LowerBound {
         settled = Math.max(settled, end + job.settles());
       }
     }
-    return Math.max(0, end);
+    return Math.max(0, hardens ? Math.max(end, settled) : end);
   }
 
   /** All of the technician's work, after what comes before it and before what comes after it. */
-  private static int technician(Hands hands) {
+  private static int technician(Hands hands, boolean hardens) {
     int work = hands.jobs().filter(Job::technician).mapToInt(Job::seconds).sum();
     int changing = hands.free().changing();
     int left = away(hands.left(), changing)[hands.left().size()];
@@ -83,7 +99,7 @@ final class LowerBound {
                     before(hands.right(), hands.free().right())))
             + work
             + Math.max(once, left + right)
-            + Math.min(after(hands.left()), after(hands.right()));
+            + Math.min(after(hands.left(), hardens), after(hands.right(), hardens));
   }
 
   /**
@@ -146,7 +162,8 @@ final class LowerBound {
     int[] rest = new int[jobs.size() + 1];
     for (int i = 1; i <= jobs.size(); i++) {
       Job done = jobs.get(i - 1);
-      rest[i] = hand(jobs.subList(i - 1, jobs.size()), 0) - done.seconds() - done.window().min();
+      rest[i] =
+          hand(jobs.subList(i - 1, jobs.size()), 0, false) - done.seconds() - done.window().min();
     }
     return rest;
   }
@@ -166,11 +183,11 @@ final class LowerBound {
     return Integer.MAX_VALUE / 4;
   }
 
-  private static int after(List<Job> jobs) {
+  private static int after(List<Job> jobs, boolean hardens) {
     int sum = 0;
     for (int i = jobs.size() - 1; i >= 0; i--) {
       if (jobs.get(i).technician()) {
-        return sum;
+        return hardens ? Math.max(sum, jobs.get(i).settles()) : sum;
       }
       sum += jobs.get(i).seconds();
     }

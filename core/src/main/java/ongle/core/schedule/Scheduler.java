@@ -2,7 +2,9 @@ package ongle.core.schedule;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.function.ToIntFunction;
@@ -21,7 +23,7 @@ public final class Scheduler {
   private static final int MAX_LABELS = 24;
 
   /** Labels kept at a point in a first quick search, whose answer the full one has to beat. */
-  private static final int QUICK_LABELS = 8;
+  private static final int QUICK_LABELS = 16;
 
   private static final int NONE = -1;
   private static final int LEFT = 0;
@@ -39,8 +41,13 @@ public final class Scheduler {
   private final List<Job> right;
   private final int[] twinOfLeft;
   private final boolean[] rightIsTwin;
+  private final int[] rightBefore;
+  private final int[] leftBefore;
+  private final int leftStage;
+  private final int rightStage;
   private final int changing;
   private final boolean strict;
+  private final Map<Integer, Integer> later;
   private final int[] leftWork;
   private final int[] rightWork;
   private final int[] leftChain;
@@ -55,6 +62,11 @@ public final class Scheduler {
     this.right = hands.right();
     this.changing = hands.free().changing();
     this.strict = strict;
+    this.leftStage = hands.free().leftStage();
+    this.rightStage = hands.free().rightStage();
+    later = later(hands);
+    rightBefore = before(left, right);
+    leftBefore = before(right, left);
     twinOfLeft = new int[left.size()];
     for (int i = 0; i < left.size(); i++) {
       twinOfLeft[i] = left.get(i).placeIn(right);
@@ -69,20 +81,71 @@ public final class Scheduler {
     }
   }
 
-  /** Sums from each job to the last. */
+  /** For each job of a hand, how many of the other hand belong to earlier stages. */
+  private static int[] before(List<Job> jobs, List<Job> others) {
+    return jobs.stream()
+        .mapToInt(job -> (int) others.stream().filter(other -> other.stage() < job.stage()).count())
+        .toArray();
+  }
+
+  /** Sums from each job to the last of its stage. */
   private static int[] ahead(List<Job> jobs, ToIntFunction<Job> value) {
     int[] sums = new int[jobs.size() + 1];
     for (int i = jobs.size() - 1; i >= 0; i--) {
-      sums[i] = sums[i + 1] + value.applyAsInt(jobs.get(i));
+      boolean goesOn = i + 1 < jobs.size() && jobs.get(i + 1).stage() == jobs.get(i).stage();
+      sums[i] = (goesOn ? sums[i + 1] : 0) + value.applyAsInt(jobs.get(i));
     }
     return sums;
   }
 
+  /** By stage, what all later ones take at least. */
+  private static Map<Integer, Integer> later(Hands hands) {
+    Map<Integer, Integer> later = new HashMap<>();
+    hands
+        .jobs()
+        .map(Job::stage)
+        .distinct()
+        .forEach(
+            stage ->
+                later.put(
+                    stage,
+                    LowerBound.of(
+                        new Hands(
+                            after(hands.left(), stage),
+                            after(hands.right(), stage),
+                            new Hands.Free(0, 0, 0, 0, 0, 0, hands.free().changing())))));
+    return later;
+  }
+
+  private static List<Job> after(List<Job> jobs, int stage) {
+    return jobs.stream().filter(job -> job.stage() > stage).toList();
+  }
+
+  private static int stage(List<Job> jobs, int at) {
+    return at < jobs.size() ? jobs.get(at).stage() : Integer.MAX_VALUE;
+  }
+
   /** No schedule that goes on from a label ends before this. */
   private int atBest(Label label, int i, int j) {
-    return Math.max(
-        Math.max(label.end, label.technician + leftWork[i] + rightWork[j]),
-        Math.max(label.leftFree + leftChain[i], label.rightFree + rightChain[j]));
+    int onLeft = stage(left, i);
+    int onRight = stage(right, j);
+    int stage = Math.min(onLeft, onRight);
+    if (stage == Integer.MAX_VALUE) {
+      return label.end;
+    }
+    boolean leftGoesOn = onLeft == stage;
+    boolean rightGoesOn = onRight == stage;
+    int ends =
+        Math.max(
+            label.technician + (leftGoesOn ? leftWork[i] : 0) + (rightGoesOn ? rightWork[j] : 0),
+            Math.max(
+                label.leftFree + (leftGoesOn ? leftChain[i] : 0),
+                label.rightFree + (rightGoesOn ? rightChain[j] : 0)));
+    int rest = later.getOrDefault(stage, 0);
+    if (rest > 0) {
+      ends = Math.max(ends, Math.max(label.leftSettled, label.rightSettled));
+    }
+    return Math.max(label.end, ends + rest);
   }
 
   /** When everybody is free after some jobs, and how that was reached. */
@@ -202,13 +265,16 @@ public final class Scheduler {
             continue;
           }
           if (bothNext) {
+            if (j < rightBefore[i] || i < leftBefore[j]) {
+              continue;
+            }
             keep(below.get(j + 1), place(label, left.get(i), NONE, i + 1, j + 1), i + 1, j + 1);
             continue;
           }
-          if (i < left.size() && twinOfLeft[i] < 0) {
+          if (i < left.size() && twinOfLeft[i] < 0 && j >= rightBefore[i]) {
             keep(below.get(j), place(label, left.get(i), LEFT, i + 1, j), i + 1, j);
           }
-          if (j < right.size() && !rightIsTwin[j]) {
+          if (j < right.size() && !rightIsTwin[j] && i >= leftBefore[j]) {
             keep(row.get(j + 1), place(label, right.get(j), RIGHT, i, j + 1), i, j + 1);
           }
         }
@@ -317,6 +383,12 @@ public final class Scheduler {
         start = Math.max(start, label.rightSettled);
       }
     }
+    if (job.stage() > lastStage(left, side == RIGHT ? i : i - 1, leftStage)) {
+      start = Math.max(start, Math.max(label.leftFree, label.leftSettled));
+    }
+    if (job.stage() > lastStage(right, side == LEFT ? j : j - 1, rightStage)) {
+      start = Math.max(start, Math.max(label.rightFree, label.rightSettled));
+    }
     start = Math.max(start, lateEnough(label, job, side, i, j));
     boolean misses = job.window().closes() && start - handFree > job.window().max();
     if (misses && strict) {
@@ -342,6 +414,10 @@ public final class Scheduler {
         job.technician() && side != NONE ? side : label.last,
         label.missed + (misses ? 1 : 0),
         Math.max(label.end, end));
+  }
+
+  private static int lastStage(List<Job> jobs, int placed, int before) {
+    return placed > 0 ? jobs.get(placed - 1).stage() : before;
   }
 
   /**

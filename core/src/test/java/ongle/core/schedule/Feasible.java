@@ -18,7 +18,22 @@ public final class Feasible {
     oneAtATime(schedule, Schedule.Slot::right);
     inOrder(schedule, hands.left(), hands.free().left());
     inOrder(schedule, hands.right(), hands.free().right());
+    inStages(schedule);
     assertThat(schedule.makespan()).isGreaterThanOrEqualTo(schedule.lowerBound());
+  }
+
+  /** Nothing of a stage before all of the earlier is done, and hard, on both hands. */
+  private static void inStages(Schedule schedule) {
+    for (Schedule.Slot slot : schedule.slots()) {
+      for (Schedule.Slot earlier : schedule.slots()) {
+        if (earlier.job().stage() < slot.job().stage()) {
+          boolean otherHand = slot.left() != earlier.left() || slot.right() != earlier.right();
+          assertThat(slot.start())
+              .as("%s after %s", slot.job().id(), earlier.job().id())
+              .isGreaterThanOrEqualTo(earlier.end() + (otherHand ? earlier.job().settles() : 0));
+        }
+      }
+    }
   }
 
   private static void oneAtATime(Schedule schedule, Predicate<Schedule.Slot> held) {
