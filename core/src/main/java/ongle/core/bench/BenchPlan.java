@@ -163,7 +163,7 @@ public record BenchPlan(
         Stream.of(Hand.LEFT, Hand.RIGHT)
             .map(hand -> hands.containsKey(hand) ? hands.get(hand).steps() : List.<Step>of())
             .toList();
-    return inStages(steps);
+    return inStages(steps.stream().map(Together::of).toList());
   }
 
   /** Each step with its stage; where a salon's order leads back, it belongs to the later one. */

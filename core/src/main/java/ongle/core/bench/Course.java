@@ -164,7 +164,8 @@ final class Course {
                         step.job().settles(),
                         step.job().needsSettled(),
                         Job.Window.OPEN,
-                        step.job().stage())
+                        step.job().stage(),
+                        step.job().keeps())
                     : step.job())
         .toList();
   }
@@ -186,7 +187,9 @@ final class Course {
         settled(Hand.RIGHT),
         Hands.Free.CHANGING_HANDS,
         stage(Hand.LEFT),
-        stage(Hand.RIGHT));
+        stage(Hand.RIGHT),
+        keeps(Hand.LEFT),
+        keeps(Hand.RIGHT));
   }
 
   private int stage(Hand hand) {
@@ -195,6 +198,17 @@ final class Course {
         .mapToInt(one -> one.step().job().stage())
         .max()
         .orElse(0);
+  }
+
+  /**
+   * Whether the last thing done at all was done on this hand and is not to be torn from the next.
+   */
+  private boolean keeps(Hand hand) {
+    return past.values().stream()
+        .filter(one -> one.skipped().isEmpty())
+        .reduce((earlier, later) -> later)
+        .filter(last -> last.step().on(hand) && last.step().job().keeps())
+        .isPresent();
   }
 
   private int fromAnchor(Instant at) {

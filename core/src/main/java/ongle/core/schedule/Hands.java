@@ -19,6 +19,8 @@ public record Hands(List<Job> left, List<Job> right, Free free) {
    * @param changing what the technician loses in turning from one hand to the other, s
    * @param leftStage stage of the last job done on the left hand
    * @param rightStage of the right hand
+   * @param leftKeeps whether the last job done on the left hand keeps the technician there
+   * @param rightKeeps the same of the right hand
    */
   public record Free(
       int technician,
@@ -29,7 +31,9 @@ public record Hands(List<Job> left, List<Job> right, Free free) {
       int rightSettled,
       int changing,
       int leftStage,
-      int rightStage) {
+      int rightStage,
+      boolean leftKeeps,
+      boolean rightKeeps) {
     /** Nothing done on either hand yet. */
     public Free(
         int technician,
@@ -39,7 +43,7 @@ public record Hands(List<Job> left, List<Job> right, Free free) {
         int leftSettled,
         int rightSettled,
         int changing) {
-      this(technician, lamp, left, right, leftSettled, rightSettled, changing, 0, 0);
+      this(technician, lamp, left, right, leftSettled, rightSettled, changing, 0, 0, false, false);
     }
 
     /** Turning to the other hand, s; a planning figure of our own. */

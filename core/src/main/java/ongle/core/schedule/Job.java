@@ -16,6 +16,8 @@ import java.util.Objects;
  * @param window in which it has to begin after the job before it on the hand
  * @param stage of the appointment it belongs to: nothing of a stage begins on either hand before
  *     all of the earlier stages is done, and hard, on both
+ * @param keeps whether the technician stays for the next job of the hand: nothing of the other hand
+ *     comes between
  */
 public record Job(
     String id,
@@ -25,7 +27,8 @@ public record Job(
     int settles,
     boolean needsSettled,
     Window window,
-    int stage) {
+    int stage,
+    boolean keeps) {
 
   /**
    * When a job may begin, counted from the end of the one before it on the same hand.
@@ -69,12 +72,22 @@ public record Job(
       int settles,
       boolean needsSettled,
       Window window) {
-    this(id, technician, lamp, seconds, settles, needsSettled, window, 0);
+    this(id, technician, lamp, seconds, settles, needsSettled, window, 0, false);
+  }
+
+  /** Whether it takes the technician's time: at work, or staying for what comes next. */
+  public boolean stays() {
+    return technician || keeps;
+  }
+
+  /** The same, not to be torn from the next of its hand; or so no more. */
+  public Job keeping(boolean together) {
+    return new Job(id, technician, lamp, seconds, settles, needsSettled, window, stage, together);
   }
 
   /** The same in a stage of the appointment. */
   public Job in(int later) {
-    return new Job(id, technician, lamp, seconds, settles, needsSettled, window, later);
+    return new Job(id, technician, lamp, seconds, settles, needsSettled, window, later, keeps);
   }
 
   /**
@@ -111,16 +124,16 @@ public record Job(
   /** The same within a window after the job before it. */
   public Job within(int min, int max) {
     return new Job(
-        id, technician, lamp, seconds, settles, needsSettled, new Window(min, max), stage);
+        id, technician, lamp, seconds, settles, needsSettled, new Window(min, max), stage, keeps);
   }
 
   /** The same with something drying or hardening after it. */
   public Job settling(int after) {
-    return new Job(id, technician, lamp, seconds, after, needsSettled, window, stage);
+    return new Job(id, technician, lamp, seconds, after, needsSettled, window, stage, keeps);
   }
 
   /** The same, waiting for all that dries or hardens. */
   public Job onceSettled() {
-    return new Job(id, technician, lamp, seconds, settles, true, window, stage);
+    return new Job(id, technician, lamp, seconds, settles, true, window, stage, keeps);
   }
 }

@@ -85,7 +85,7 @@ final class LowerBound {
 
   /** All of the technician's work, after what comes before it and before what comes after it. */
   private static int technician(Hands hands, boolean hardens) {
-    int work = hands.jobs().filter(Job::technician).mapToInt(Job::seconds).sum();
+    int work = hands.jobs().filter(Job::stays).mapToInt(Job::seconds).sum();
     int changing = hands.free().changing();
     int left = away(hands.left(), changing)[hands.left().size()];
     int right = away(hands.right(), changing)[hands.right().size()];
@@ -115,7 +115,7 @@ final class LowerBound {
     for (int i = 0; i < jobs.size(); i++) {
       Job job = jobs.get(i);
       away[i + 1] = away[i];
-      if (job.technician()) {
+      if (job.stays()) {
         away[i + 1] += worked ? Math.min(changing, byItself) : 0;
         worked = true;
         byItself = 0;
@@ -137,8 +137,8 @@ final class LowerBound {
     int[] rightRest = rest(hands.right());
     int longest = 0;
     for (int i = 1; i < left.length; i++) {
-      for (int j = 1; hands.left().get(i - 1).technician() && j < right.length; j++) {
-        if (hands.right().get(j - 1).technician()) {
+      for (int j = 1; hands.left().get(i - 1).stays() && j < right.length; j++) {
+        if (hands.right().get(j - 1).stays()) {
           longest = Math.max(longest, left[i] + right[j] + Math.min(leftRest[i], rightRest[j]));
         }
       }
@@ -151,7 +151,7 @@ final class LowerBound {
     int[] worked = away(jobs, changing);
     int work = 0;
     for (int i = 0; i < jobs.size(); i++) {
-      work += jobs.get(i).technician() ? jobs.get(i).seconds() : 0;
+      work += jobs.get(i).stays() ? jobs.get(i).seconds() : 0;
       worked[i + 1] += work;
     }
     return worked;
@@ -169,13 +169,13 @@ final class LowerBound {
   }
 
   private static boolean works(List<Job> jobs) {
-    return jobs.stream().anyMatch(Job::technician);
+    return jobs.stream().anyMatch(Job::stays);
   }
 
   private static int before(List<Job> jobs, int free) {
     int sum = free;
     for (Job job : jobs) {
-      if (job.technician()) {
+      if (job.stays()) {
         return sum;
       }
       sum += job.seconds();
@@ -186,7 +186,7 @@ final class LowerBound {
   private static int after(List<Job> jobs, boolean hardens) {
     int sum = 0;
     for (int i = jobs.size() - 1; i >= 0; i--) {
-      if (jobs.get(i).technician()) {
+      if (jobs.get(i).stays()) {
         return hardens ? Math.max(sum, jobs.get(i).settles()) : sum;
       }
       sum += jobs.get(i).seconds();

@@ -45,6 +45,8 @@ public final class Scheduler {
   private final int[] leftBefore;
   private final int leftStage;
   private final int rightStage;
+  private final boolean leftKept;
+  private final boolean rightKept;
   private final int changing;
   private final boolean strict;
   private final Map<Integer, Integer> later;
@@ -56,6 +58,7 @@ public final class Scheduler {
   private int beat;
   private boolean cut;
   private Optional<String> first = Optional.empty();
+  private boolean torn;
 
   private Scheduler(Hands hands, boolean strict) {
     this.left = hands.left();
@@ -64,6 +67,8 @@ public final class Scheduler {
     this.strict = strict;
     this.leftStage = hands.free().leftStage();
     this.rightStage = hands.free().rightStage();
+    leftKept = hands.free().leftKeeps();
+    rightKept = hands.free().rightKeeps();
     later = later(hands);
     rightBefore = before(left, right);
     leftBefore = before(right, left);
@@ -71,8 +76,8 @@ public final class Scheduler {
     for (int i = 0; i < left.size(); i++) {
       twinOfLeft[i] = left.get(i).placeIn(right);
     }
-    leftWork = ahead(left, job -> job.technician() ? job.seconds() : 0);
-    rightWork = ahead(right, job -> job.technician() && !job.isIn(left) ? job.seconds() : 0);
+    leftWork = ahead(left, job -> job.stays() ? job.seconds() : 0);
+    rightWork = ahead(right, job -> job.stays() && !job.isIn(left) ? job.seconds() : 0);
     leftChain = ahead(left, job -> job.seconds() + job.window().min());
     rightChain = ahead(right, job -> job.seconds() + job.window().min());
     rightIsTwin = new boolean[right.size()];
@@ -209,6 +214,7 @@ public final class Scheduler {
     for (boolean strict : new boolean[] {true, false}) {
       Scheduler scheduler = new Scheduler(hands, strict);
       scheduler.first = first;
+      scheduler.torn = first.isPresent(); // the technician's own choice tears what it tears
       scheduler.maxLabels = QUICK_LABELS;
       scheduler.beat = Integer.MAX_VALUE;
       @Nullable Label found = scheduler.search(hands.free());
@@ -271,10 +277,16 @@ public final class Scheduler {
             keep(below.get(j + 1), place(label, left.get(i), NONE, i + 1, j + 1), i + 1, j + 1);
             continue;
           }
-          if (i < left.size() && twinOfLeft[i] < 0 && j >= rightBefore[i]) {
+          if (i < left.size()
+              && twinOfLeft[i] < 0
+              && j >= rightBefore[i]
+              && !(left.get(i).stays() && kept(right, j, rightKept && !torn))) {
             keep(below.get(j), place(label, left.get(i), LEFT, i + 1, j), i + 1, j);
           }
-          if (j < right.size() && !rightIsTwin[j] && i >= leftBefore[j]) {
+          if (j < right.size()
+              && !rightIsTwin[j]
+              && i >= leftBefore[j]
+              && !(right.get(j).stays() && kept(left, i, leftKept && !torn))) {
             keep(row.get(j + 1), place(label, right.get(j), RIGHT, i, j + 1), i, j + 1);
           }
         }
@@ -368,7 +380,7 @@ public final class Scheduler {
             ? label.leftFree
             : side == RIGHT ? label.rightFree : Math.max(label.leftFree, label.rightFree);
     int start = Math.max(0, handFree + job.window().min());
-    if (job.technician()) {
+    if (job.stays()) {
       boolean turns = side != NONE && label.last != NONE && label.last != side;
       start = Math.max(start, label.technician + (turns ? changing : 0));
     }
@@ -401,7 +413,7 @@ public final class Scheduler {
         job,
         side,
         start,
-        job.technician() ? end : label.technician,
+        job.stays() ? end : label.technician,
         job.lamp() ? end : label.lamp,
         side == RIGHT ? label.leftFree : end,
         side == LEFT ? label.rightFree : end,
@@ -411,9 +423,14 @@ public final class Scheduler {
         side == LEFT || job.settles() == 0
             ? label.rightSettled
             : Math.max(label.rightSettled, settled),
-        job.technician() && side != NONE ? side : label.last,
+        job.stays() && side != NONE ? side : label.last,
         label.missed + (misses ? 1 : 0),
         Math.max(label.end, end));
+  }
+
+  /** Whether the technician has to stay for the next job of a hand. */
+  private static boolean kept(List<Job> jobs, int placed, boolean before) {
+    return placed < jobs.size() && (placed > 0 ? jobs.get(placed - 1).keeps() : before);
   }
 
   private static int lastStage(List<Job> jobs, int placed, int before) {

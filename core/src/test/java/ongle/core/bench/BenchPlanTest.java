@@ -163,10 +163,11 @@ class BenchPlanTest {
   void aWholeSetIsNearTheBound(Product product, BuildWay way) {
     for (OrderChoice choice :
         OrderChoice.all(BenchPlan.of(Sets.of(product, way), BenchWish.USUAL))) {
-      // Nail by nail the lamp is asked for at every turn, and the bound does not see it waited for.
+      // Nail by nail running gel waits for a lamp the other hand is in; the bound does not see
+      // that.
       assertThat(choice.plan().schedule().gap())
           .as("%s", choice.order())
-          .isLessThan(choice.order() == NailOrder.ONE_AT_A_TIME ? 0.08 : 0.05);
+          .isLessThan(choice.order() == NailOrder.ONE_AT_A_TIME ? 0.12 : 0.05);
       assertThat(choice.schedule().makespan())
           .isLessThanOrEqualTo((int) (1.02 * choice.plan().schedule().makespan()));
       assertThat(choice.schedule().missed()).isEmpty();

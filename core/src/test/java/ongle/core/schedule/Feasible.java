@@ -19,6 +19,8 @@ public final class Feasible {
     inOrder(schedule, hands.left(), hands.free().left());
     inOrder(schedule, hands.right(), hands.free().right());
     inStages(schedule);
+    notTorn(schedule, hands.left());
+    notTorn(schedule, hands.right());
     assertThat(schedule.makespan()).isGreaterThanOrEqualTo(schedule.lowerBound());
   }
 
@@ -32,6 +34,24 @@ public final class Feasible {
               .as("%s after %s", slot.job().id(), earlier.job().id())
               .isGreaterThanOrEqualTo(earlier.end() + (otherHand ? earlier.job().settles() : 0));
         }
+      }
+    }
+  }
+
+  /** Between two jobs that belong together the technician does nothing on the other hand. */
+  private static void notTorn(Schedule schedule, List<Job> jobs) {
+    for (int i = 0; i + 1 < jobs.size(); i++) {
+      if (jobs.get(i).keeps()) {
+        int from = schedule.of(jobs.get(i).id()).orElseThrow().end();
+        int to = schedule.of(jobs.get(i + 1).id()).orElseThrow().start();
+        assertThat(schedule.slots())
+            .as("between %s and %s", jobs.get(i).id(), jobs.get(i + 1).id())
+            .noneMatch(
+                slot ->
+                    slot.job().technician()
+                        && slot.start() >= from
+                        && slot.end() <= to
+                        && slot.job().seconds() > 0);
       }
     }
   }
