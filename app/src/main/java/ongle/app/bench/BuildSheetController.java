@@ -17,6 +17,7 @@ import ongle.app.words.BenchWords;
 import ongle.app.words.PickingWords;
 import ongle.app.words.Words;
 import ongle.core.bench.BenchPlan;
+import ongle.core.bench.FingerJob;
 import ongle.core.bench.Step;
 import ongle.core.nail.Finger;
 import ongle.core.nail.Seat;
@@ -91,13 +92,22 @@ class BuildSheetController {
   private static List<NailPaper> show(PlannedVisit visit, Seat seat, Model model) {
     SetPage.show(visit.planned(), Stage.BENCH, Finger.asSeenFrom(seat).get(0), seat, model);
     List<NailPaper> nails =
-        Finger.asSeenFrom(seat).stream().map(finger -> nail(visit, finger)).toList();
+        Finger.asSeenFrom(seat).stream()
+            .filter(finger -> onPaper(visit, finger))
+            .map(finger -> nail(visit, finger))
+            .toList();
     model.addAttribute("nails", nails);
     model.addAttribute("lamp", visit.plan().wish().lamp().label());
     model.addAttribute("visit", Words.of(visit.choices().visit()));
     model.addAttribute("date", visit.planned().set().getCreatedAt());
     model.addAttribute("refusals", visit.plan().refusals().stream().map(Words::of).toList());
     return nails;
+  }
+
+  /** Fingers left alone today need no paper; those that must be are said. */
+  private static boolean onPaper(PlannedVisit visit, Finger finger) {
+    return visit.planned().of(finger).stopped()
+        || visit.plan().wish().job(finger) != FingerJob.LEAVE;
   }
 
   private static NailPaper nail(PlannedVisit visit, Finger finger) {
