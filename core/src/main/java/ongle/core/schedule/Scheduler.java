@@ -22,6 +22,13 @@ public final class Scheduler {
   /** Labels kept at a point; past that the schedule may no longer be the shortest. */
   private static final int MAX_LABELS = 24;
 
+  /**
+   * Labels kept where the answer is still this far from the bound: it may be the best all the same.
+   */
+  private static final int PROOF_LABELS = 200;
+
+  private static final double NEAR = 1.05;
+
   /** Labels kept at a point in a first quick search, whose answer the full one has to beat. */
   private static final int QUICK_LABELS = 16;
 
@@ -239,6 +246,13 @@ public final class Scheduler {
     cut = false;
     @Nullable Label full = search(hands.free());
     @Nullable Label best = full == null ? quick : full;
+    if (best != null && best.missed == 0 && cut && best.end > NEAR * bound) {
+      maxLabels = PROOF_LABELS;
+      beat = best.end;
+      cut = false;
+      @Nullable Label better = search(hands.free());
+      best = better == null ? best : better;
+    }
     return best == null ? null : schedule(best, bound, !cut);
   }
 

@@ -167,7 +167,7 @@ class BenchPlanTest {
       // that.
       assertThat(choice.plan().schedule().gap())
           .as("%s", choice.order())
-          .isLessThan(choice.order() == NailOrder.ONE_AT_A_TIME ? 0.12 : 0.05);
+          .isLessThan(choice.order() == NailOrder.ONE_AT_A_TIME ? 0.06 : 0.05);
       assertThat(choice.schedule().makespan())
           .isLessThanOrEqualTo((int) (1.02 * choice.plan().schedule().makespan()));
       assertThat(choice.schedule().missed()).isEmpty();
