@@ -162,10 +162,10 @@ record PlanAnswer(OfSet set, List<Object> nails, BenchAnswer bench) {
       List<Way> ways,
       boolean readsAsShape,
       String nearestShape,
-      Tip tip,
+      TipTaken tip,
       String noTipAdvice,
-      Form form,
-      Form reusableForm,
+      FormTaken form,
+      FormTaken reusableForm,
       Widths outline,
       Structure structure,
       OverTime margins,
@@ -186,10 +186,10 @@ record PlanAnswer(OfSet set, List<Object> nails, BenchAnswer bench) {
           plan.fit().ways().ranked().stream().map(Way::of).toList(),
           plan.readsAsShape(),
           plan.nearestShape().code(),
-          plan.fit().tip().map(Tip::of).orElse(null),
+          plan.fit().tip().map(TipTaken::of).orElse(null),
           plan.fit().sizing().flatMap(TipSizing::noFit).map(Words::of).orElse(null),
-          plan.fit().paper().map(Form::of).orElse(null),
-          plan.fit().rigid().map(Form::of).orElse(null),
+          plan.fit().paper().map(FormTaken::of).orElse(null),
+          plan.fit().rigid().map(FormTaken::of).orElse(null),
           Widths.of(plan),
           Structure.of(plan),
           OverTime.of(plan),
@@ -235,7 +235,7 @@ record PlanAnswer(OfSet set, List<Object> nails, BenchAnswer bench) {
     }
   }
 
-  record Tip(
+  record TipTaken(
       String kit,
       String number,
       boolean suits,
@@ -250,9 +250,9 @@ record PlanAnswer(OfSet set, List<Object> nails, BenchAnswer bench) {
       double wellCutBackMm,
       double cutAtMm,
       double tooShortByMm) {
-    static Tip of(TipPick pick) {
+    static TipTaken of(TipPick pick) {
       TipFit fit = pick.fit();
-      return new Tip(
+      return new TipTaken(
           pick.kit().code(),
           pick.number(),
           pick.suits(),
@@ -270,7 +270,7 @@ record PlanAnswer(OfSet set, List<Object> nails, BenchAnswer bench) {
     }
   }
 
-  record Form(
+  record FormTaken(
       String kit,
       String number,
       boolean suits,
@@ -284,9 +284,9 @@ record PlanAnswer(OfSet set, List<Object> nails, BenchAnswer bench) {
       double buildToMark,
       Double closedBeyondMm,
       double tooShortByMm) {
-    static Form of(FormPick pick) {
+    static FormTaken of(FormPick pick) {
       FormFit fit = pick.fit();
-      return new Form(
+      return new FormTaken(
           pick.kit().code(),
           pick.number(),
           fit.suits(),
@@ -336,7 +336,7 @@ record PlanAnswer(OfSet set, List<Object> nails, BenchAnswer bench) {
       double archRiseMm,
       double highestPointMm,
       boolean archesParallel,
-      Across sectionAtStressLine) {
+      SectionFigures sectionAtStressLine) {
     static Structure of(NailPlan plan) {
       Profile profile = plan.build().profile();
       Arches arches = plan.arches();
@@ -356,11 +356,11 @@ record PlanAnswer(OfSet set, List<Object> nails, BenchAnswer bench) {
           arches.rise(),
           arches.highestAt(),
           arches.parallel(),
-          new Across(section.area(), section.neutralAxis(), section.secondMoment()));
+          new SectionFigures(section.area(), section.neutralAxis(), section.secondMoment()));
     }
   }
 
-  record Across(double productAreaMm2, double neutralAxisMm, double secondMomentMm4) {}
+  record SectionFigures(double productAreaMm2, double neutralAxisMm, double secondMomentMm4) {}
 
   record OverTime(
       OnDay firstDay,
