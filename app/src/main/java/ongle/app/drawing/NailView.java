@@ -17,7 +17,10 @@ import ongle.core.structure.Profile;
  */
 abstract class NailView {
   private static final int STEPS = 90;
+
+  /** Radius of a handle, and of what can be taken hold of, in ordinary type. */
   private static final double HANDLE = 0.52;
+
   private static final double GRIP = 1.5;
 
   final NailPlan plan;

@@ -250,9 +250,7 @@ class StructureController {
       String typed = values.get(quantity.name());
       if (typed != null) {
         Numbers.parse(typed, quantity)
-            .ifPresent(
-                value ->
-                    held.put(quantity, Math.max(quantity.min(), Math.min(quantity.max(), value))));
+            .ifPresent(value -> held.put(quantity, quantity.range().held(value)));
       }
     }
     return held;

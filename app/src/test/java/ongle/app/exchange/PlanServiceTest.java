@@ -324,4 +324,20 @@ class PlanServiceTest {
     assertThat(nails.get(2).get("infill").get("apexFromMm").doubleValue())
         .isCloseTo(nails.get(2).get("infill").get("apexToMm").doubleValue() + 2.5, within(1e-4));
   }
+
+  @Test
+  void aFingersJobComesThroughAndTheRestIsLeftAlone() throws Exception {
+    ObjectNode file = (ObjectNode) json.readTree(example());
+    ((ObjectNode) file.get("bench")).put("visit", "some-nails");
+    ((ObjectNode) file.get("nails").get(2)).put("job", "polish");
+    assertThat(schema("set.schema.json").validate(file.toString(), InputFormat.JSON)).isEmpty();
+    JsonNode steps =
+        json.readTree(plan(file.toString()).getContentAsString()).get("bench").get("steps");
+
+    assertThat(steps.findValuesAsString("kind")).contains("top").doesNotContain("piece");
+    steps.forEach(
+        step ->
+            assertThat(step.get("fingers").valueStream().map(JsonNode::stringValue))
+                .containsExactly("L3"));
+  }
 }

@@ -13,9 +13,11 @@ import java.util.concurrent.Future;
 import java.util.stream.Stream;
 import ongle.app.SalonTest;
 import ongle.app.editing.SetEditor;
+import ongle.core.bench.CannotBegin;
 import ongle.core.bench.NailOrder;
 import ongle.core.bench.Primer;
 import ongle.core.bench.Visit;
+import ongle.core.nail.Finger;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -106,5 +108,22 @@ class VisitPlannerTest {
     visits.choose(SET, Map.of("visit", "NEW_SET"));
     assertThat(visits.of(SET).choices().visit()).isEqualTo(Visit.NEW_SET);
     sets.wear(SET, before);
+  }
+
+  @Test
+  void aVisitOfOneNailIsChosenAtTheNailAndFollowsTheVisitWhenThatChanges() {
+    assertThat(visits.choose(SET, Map.of("visit", "SOME_NAILS"))).isEmpty();
+    assertThat(visits.of(SET).plan().refusals())
+        .containsExactly(CannotBegin.Plain.NO_FINGER_CHOSEN);
+    assertThat(visits.choose(SET, Map.of("job-R3", "NEW"))).isEmpty();
+    assertThat(visits.of(SET).plan().worked())
+        .extracting(nail -> nail.nail().finger())
+        .containsExactly(Finger.R3);
+
+    visits.choose(SET, Map.of("visit", "NEW_SET"));
+    assertThat(visits.of(SET).choices().jobs()).isEmpty();
+    assertThat(visits.choose(SET, Map.of("job-R3", "NONSENSE"))).isPresent();
+    assertThat(visits.choose(SET, Map.of("job-R9", "NEW"))).isPresent();
+    assertThat(visits.of(SET).choices().jobs()).isEmpty();
   }
 }

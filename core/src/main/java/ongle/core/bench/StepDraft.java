@@ -41,7 +41,6 @@ final class StepDraft {
     this.work = work;
     this.kind = kind;
     this.on = on;
-    this.seconds = 0;
   }
 
   void tool(Tool other) {
@@ -70,7 +69,7 @@ final class StepDraft {
   }
 
   private double laid(NailPlan nail) {
-    return dose.map(ProductPortion::volume).orElseGet(() -> nail.appliedVolume());
+    return dose.map(ProductPortion::volume).orElseGet(nail::appliedVolume);
   }
 
   void add() {

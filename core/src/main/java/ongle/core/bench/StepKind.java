@@ -129,6 +129,13 @@ public enum StepKind {
   /** Area of a nail of usual size and length, mm². */
   private static final double USUAL_AREA = 230;
 
+  /** What a step lays on such a nail, mm³. */
+  private static final double USUAL_BEAD = 40;
+
+  private static final double USUAL_FRAME = 35;
+  private static final double USUAL_BODY = 70;
+  private static final double USUAL_PIECE = 120;
+
   /**
    * How much longer than usual it takes on a nail, over 0; 1 for a usual one.
    *
@@ -138,10 +145,10 @@ public enum StepKind {
   double effort(double area, double laid) {
     double ratio =
         switch (this) {
-          case BEAD -> laid / 40;
-          case FRAME -> laid / 35;
-          case BODY -> laid / 70;
-          case PIECE -> laid / 120;
+          case BEAD -> laid / USUAL_BEAD;
+          case FRAME -> laid / USUAL_FRAME;
+          case BODY -> laid / USUAL_BODY;
+          case PIECE -> laid / USUAL_PIECE;
           case THIN_OLD,
               FILE_OFF,
               THIN_INFILL,

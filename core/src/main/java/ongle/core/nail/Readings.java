@@ -151,7 +151,7 @@ public final class Readings {
     }
     double mean = sum / count;
     double estimate = scales(quantity) ? mean * usual : mean;
-    return new Reading(Math.max(quantity.min(), Math.min(quantity.max(), estimate)), Source.HAND);
+    return new Reading(quantity.range().held(estimate), Source.HAND);
   }
 
   private static boolean scales(Quantity quantity) {

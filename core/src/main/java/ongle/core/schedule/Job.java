@@ -91,16 +91,12 @@ public record Job(
   }
 
   /**
-   * Whether it is the same work. Of work that needs both hands each hand's list has its own window.
+   * Where the same work stands in a list; -1 if it does not. Of work that needs both hands each
+   * hand's list has its own window.
    */
-  public boolean is(Job other) {
-    return id.equals(other.id);
-  }
-
-  /** Where the same work stands in a list; -1 if it does not. */
   int placeIn(List<Job> jobs) {
     for (int i = 0; i < jobs.size(); i++) {
-      if (is(jobs.get(i))) {
+      if (id.equals(jobs.get(i).id)) {
         return i;
       }
     }

@@ -65,7 +65,6 @@ public final class Scheduler {
   private int beat;
   private boolean cut;
   private Optional<String> first = Optional.empty();
-  private boolean torn;
 
   private Scheduler(Hands hands, boolean strict) {
     this.left = hands.left();
@@ -221,7 +220,6 @@ public final class Scheduler {
     for (boolean strict : new boolean[] {true, false}) {
       Scheduler scheduler = new Scheduler(hands, strict);
       scheduler.first = first;
-      scheduler.torn = first.isPresent(); // the technician's own choice tears what it tears
       scheduler.maxLabels = QUICK_LABELS;
       scheduler.beat = Integer.MAX_VALUE;
       @Nullable Label found = scheduler.search(hands.free());
@@ -294,13 +292,13 @@ public final class Scheduler {
           if (i < left.size()
               && twinOfLeft[i] < 0
               && j >= rightBefore[i]
-              && !(left.get(i).stays() && kept(right, j, rightKept && !torn))) {
+              && !(left.get(i).stays() && kept(right, j, rightKept && first.isEmpty()))) {
             keep(below.get(j), place(label, left.get(i), LEFT, i + 1, j), i + 1, j);
           }
           if (j < right.size()
               && !rightIsTwin[j]
               && i >= leftBefore[j]
-              && !(right.get(j).stays() && kept(left, i, leftKept && !torn))) {
+              && !(right.get(j).stays() && kept(left, i, leftKept && first.isEmpty()))) {
             keep(row.get(j + 1), place(label, right.get(j), RIGHT, i, j + 1), i, j + 1);
           }
         }
@@ -442,7 +440,10 @@ public final class Scheduler {
         Math.max(label.end, end));
   }
 
-  /** Whether the technician has to stay for the next job of a hand. */
+  /**
+   * Whether the technician has to stay for the next job of a hand; what he chose to come first may
+   * tear what was kept.
+   */
   private static boolean kept(List<Job> jobs, int placed, boolean before) {
     return placed < jobs.size() && (placed > 0 ? jobs.get(placed - 1).keeps() : before);
   }
