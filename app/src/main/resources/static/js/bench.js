@@ -52,11 +52,15 @@
     if (button) button.firstChild.data = `${window.ongleSay(`alarm.${alarms[alarm()]}`)} `;
   }
 
+  // So long before a window closes it is said aloud, ms.
+  const SOON = 20000;
+
   // --- counting -------------------------------------------------------------------------------
   const told = new Set();
   function tick() {
     stamp();
     const now = serverNow();
+    showLate(now);
     document.querySelectorAll('#desk .count').forEach((count) => {
       const opens = Number(count.dataset.opens);
       const closes = Number(count.dataset.closes);
@@ -64,6 +68,11 @@
       count.textContent = before ? window.ongleSay('clock-in', { time: clock(opens - now) }) : clock(closes - now);
       count.classList.toggle('waiting', before);
       count.classList.toggle('over', now >= closes);
+      const says = count.parentElement.querySelector('.clock-says');
+      if (says) {
+        const soon = !before && closes - now < SOON * speed();
+        says.textContent = now >= closes ? says.dataset.late : soon ? says.dataset.soon : '';
+      }
       if (!count.classList.contains('loud')) return;
       for (const [edge, times] of [[opens, 1], [closes, 2]]) {
         const key = `${count.dataset.opens}-${edge}`;
@@ -76,6 +85,14 @@
         }
       }
     });
+  }
+
+  // Taking back is the likeliest press for a while after one; a forgotten press shows once it is late.
+  function showLate(now) {
+    const back = document.getElementById('back');
+    back?.classList.toggle('fresh', now < Number(back.dataset.freshUntil ?? 0));
+    const last = document.getElementById('as-last');
+    if (last) last.hidden = now < Number(last.dataset.after);
   }
 
   // --- in step with every other screen ----------------------------------------------------------
@@ -99,7 +116,7 @@
 
   // --- knuckles and pedals -----------------------------------------------------------------------
   let pressed = -Infinity;
-  const keys = { b: 'back', p: 'pause', h: 'heat', k: 'skin', m: 'alarm', o: 'first' };
+  const keys = { b: 'back', p: 'pause', h: 'heat', k: 'skin', m: 'alarm', o: 'first', l: 'as-last' };
   document.addEventListener('keydown', (event) => {
     if (event.ctrlKey || event.metaKey || event.altKey || event.target.matches('input, textarea, select')) return;
     const key = event.key.toLowerCase();
@@ -111,7 +128,8 @@
       pressed = performance.now();
       (document.getElementById('done') ?? document.getElementById('resume'))?.click();
     } else if (keys[key] && !event.repeat) {
-      document.getElementById(keys[key])?.click();
+      const button = document.getElementById(keys[key]);
+      if (button && !button.hidden) button.click();
     } else if (key === 'n') {
       event.preventDefault();
       document.querySelector('#note input[type="text"]')?.focus();

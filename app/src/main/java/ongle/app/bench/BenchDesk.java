@@ -81,12 +81,12 @@ class BenchDesk {
       return begun() ? noted.get(noted.size() - 1).event().at() : Instant.MIN;
     }
 
-    List<Event> and(Event event) {
-      return Stream.concat(events().stream(), Stream.of(event)).toList();
+    List<Event> and(List<Event> more) {
+      return Stream.concat(events().stream(), more.stream()).toList();
     }
 
-    Run and(Noted more) {
-      return new Run(number, Stream.concat(noted.stream(), Stream.of(more)).toList());
+    Run with(List<Noted> more) {
+      return new Run(number, Stream.concat(noted.stream(), more.stream()).toList());
     }
 
     List<Event> events() {
@@ -231,9 +231,10 @@ class BenchDesk {
     note(
         setId,
         new Run(run.number() + 1, List.of()),
-        Noted.beginning(
-            Event.of(now, Event.Type.BEGIN, ""),
-            preparation(visits.of(setId).planned().plan().wish().wearing())));
+        List.of(
+            Noted.beginning(
+                Event.of(now, Event.Type.BEGIN, ""),
+                preparation(visits.of(setId).planned().plan().wish().wearing()))));
   }
 
   /** What the plan leaves out of the preparation from the beginning; blank for nothing. */
@@ -245,13 +246,16 @@ class BenchDesk {
 
   /** Finishes a step, with the lots that are in use. */
   Sitting done(long setId, String step) {
-    return press(
-        setId,
-        (guide, now) ->
-            guide
-                .press()
-                .done(
-                    step, guide.plan().step(step).map(s -> lots(guide.plan(), s)).orElse(""), now));
+    return press(setId, (guide, now) -> guide.press().done(step, lots(guide, step), now));
+  }
+
+  /** Finishes a step that nobody pressed for: it took as long as the last of its kind. */
+  Sitting doneAsLast(long setId, String step) {
+    return press(setId, (guide, now) -> guide.press().doneAsLast(step, lots(guide, step), now));
+  }
+
+  private String lots(Guide guide, String step) {
+    return guide.plan().step(step).map(of -> lots(guide.plan(), of)).orElse("");
   }
 
   /** The lots a step is done with, in words; empty for none on the shelf. */
@@ -277,21 +281,26 @@ class BenchDesk {
       }
       Presses.Answer answer =
           what.apply(new Guide(visit.plan(), run.events()), clock.now(run.last()));
-      if (answer.event().isEmpty()) {
+      if (answer.events().isEmpty()) {
         return sitting(visit, run, Words.of(answer.why()));
       }
-      Guide after = new Guide(visit.plan(), run.and(answer.event().get()));
-      Noted noted = Noted.of(answer.event().get(), after);
+      Guide after = new Guide(visit.plan(), run.and(answer.events()));
+      List<Noted> noted = answer.events().stream().map(event -> Noted.of(event, after)).toList();
       if (note(setId, run, noted)) {
-        return sitting(visit, run.and(noted), after, noted.costs());
+        return sitting(visit, run.with(noted), after, noted.get(0).costs());
       }
     }
     return sitting(visit, run(setId), Words.say("bench.somebody-else"));
   }
 
-  private boolean note(long setId, Run run, Noted noted) {
+  /** All of one press or nothing. */
+  private boolean note(long setId, Run run, List<Noted> noted) {
+    List<BenchEvent> places = new ArrayList<>();
+    for (Noted each : noted) {
+      places.add(new BenchEvent(setId, run.number(), run.noted().size() + places.size(), each));
+    }
     try {
-      events.saveAndFlush(new BenchEvent(setId, run.number(), run.noted().size(), noted));
+      events.saveAllAndFlush(places);
       feeds.toAll("changed", setId);
       return true;
     } catch (DataIntegrityViolationException alreadyNoted) {

@@ -16,11 +16,15 @@ import ongle.core.bench.BenchPlan;
 import ongle.core.bench.Construction;
 import ongle.core.bench.CuticleTool;
 import ongle.core.bench.FilingRoutine;
+import ongle.core.bench.FormOff;
+import ongle.core.bench.HandWash;
 import ongle.core.bench.NailOrder;
 import ongle.core.bench.Primer;
 import ongle.core.bench.Rework;
 import ongle.core.bench.Softener;
 import ongle.core.bench.TipAttachment;
+import ongle.core.bench.TipPriming;
+import ongle.core.bench.Worker;
 import ongle.core.nail.Finger;
 import ongle.core.nail.Seat;
 import ongle.core.portion.Brush;
@@ -121,6 +125,20 @@ class BenchPage {
             choices.filing()),
         new Habit(
             "rework", Words.say("bench.habit.rework"), List.of(Rework.values()), choices.rework()),
+        new Habit(
+            "tipPriming",
+            Words.say("bench.habit.tipPriming"),
+            List.of(TipPriming.values()),
+            choices.tipPriming()),
+        new Habit(
+            "formOff",
+            Words.say("bench.habit.formOff"),
+            List.of(FormOff.values()),
+            choices.formOff()),
+        new Habit(
+            "wash", Words.say("bench.habit.wash"), List.of(HandWash.values()), choices.wash()),
+        new Habit(
+            "worker", Words.say("bench.habit.worker"), List.of(Worker.values()), choices.worker()),
         new Habit("mix", Words.say("bench.habit.mix"), List.of(Mix.values()), choices.mix()),
         new Habit(
             "brush", Words.say("bench.habit.brush"), List.of(Brush.values()), choices.brush()));

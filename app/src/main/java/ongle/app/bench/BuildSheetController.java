@@ -142,7 +142,7 @@ class BuildSheetController {
       return List.of();
     }
     Set<String> told = new HashSet<>();
-    return plan.roughly().slots().stream()
+    return plan.schedule().slots().stream()
         .flatMap(
             slot -> plan.step(slot.job().id()).stream().map(step -> line(slot, step, plan, told)))
         .toList();

@@ -44,7 +44,9 @@ record Noted(Event event, String title, String where, String remark) {
 
   private static String remark(Past past) {
     if (past.skipped().isPresent()) {
-      return past.step().kind().prepares().isPresent() ? Words.say("bench.lifts-sooner") : "";
+      return past.step().singly().stream().anyMatch(part -> part.kind().prepares().isPresent())
+          ? Words.say("bench.lifts-sooner")
+          : "";
     }
     return past.offWindow()
         ? Words.say("bench.outside-its-time")

@@ -3,6 +3,7 @@ package ongle.app.bench;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
 import ongle.app.words.BenchWords;
 import ongle.app.words.Words;
 import ongle.core.bench.BenchPlan;
@@ -22,7 +23,8 @@ final class StepsView {
       List<String> figures,
       String tool,
       List<String> hints,
-      List<String> cautions) {}
+      List<String> cautions,
+      List<PartRow> parts) {}
 
   /**
    * Steps that follow each other in one part of the appointment.
@@ -35,7 +37,7 @@ final class StepsView {
   static List<Chapter> of(BenchPlan plan) {
     List<Chapter> chapters = new ArrayList<>();
     if (plan.refusals().isEmpty()) {
-      for (Schedule.Slot slot : plan.roughly().slots()) {
+      for (Schedule.Slot slot : plan.schedule().slots()) {
         Step step = plan.step(slot.job().id()).orElseThrow();
         String label = chapter(step);
         if (chapters.isEmpty() || !chapters.get(chapters.size() - 1).label().equals(label)) {
@@ -65,7 +67,8 @@ final class StepsView {
         BenchWords.figures(step, plan),
         BenchWords.tool(step),
         BenchWords.hints(step),
-        BenchWords.cautions(step));
+        BenchWords.cautions(step),
+        PartRow.of(step, plan, Set.of()));
   }
 
   private static String clock(int seconds) {

@@ -2,7 +2,6 @@ package ongle.app.bench;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.concurrent.CompletableFuture;
 import ongle.app.drawing.LaneDrawing;
 import ongle.app.words.BenchWords;
 import ongle.core.bench.BenchPlan;
@@ -16,12 +15,9 @@ final class TimeView {
   private TimeView() {}
 
   /** An order of nails to choose. */
-  record OrderRow(NailOrder order, String time, String risk, boolean chosen, boolean advised) {}
+  record OrderRow(NailOrder order, String time, String about, boolean chosen, boolean advised) {}
 
   static void show(BenchPlan plan, Model model) {
-    // The full search goes on beside the quick ones of the orders compared.
-    CompletableFuture<Schedule> full =
-        plan.refusals().isEmpty() ? CompletableFuture.supplyAsync(plan::schedule) : null;
     List<OrderChoice> all = OrderChoice.all(plan);
     List<OrderRow> rows = new ArrayList<>();
     for (OrderChoice choice : all) {
@@ -29,13 +25,13 @@ final class TimeView {
           new OrderRow(
               choice.order(),
               BenchWords.minutes(choice.schedule().makespan()),
-              BenchWords.risk(choice),
+              BenchWords.about(choice),
               choice.order() == plan.wish().schools().order(),
               rows.isEmpty()));
     }
     model.addAttribute("orders", rows);
-    if (full != null) {
-      Schedule schedule = full.join();
+    if (plan.refusals().isEmpty()) {
+      Schedule schedule = plan.schedule();
       model.addAttribute("lanes", LaneDrawing.of(plan, schedule));
       model.addAttribute("length", BenchWords.minutes(schedule.makespan()));
       model.addAttribute("idle", BenchWords.minutes(schedule.idle()));

@@ -44,6 +44,7 @@ record VisitRecord(String day, String from, String length, List<String> toKnow, 
         toKnow(noted),
         noted.stream()
             .filter(each -> each.event().type() != Event.Type.FIRST)
+            .filter(each -> each.event().type() != Event.Type.TICK)
             .map(each -> row(each, zone))
             .toList());
   }
@@ -69,7 +70,8 @@ record VisitRecord(String day, String from, String length, List<String> toKnow, 
               "",
               (Words.say("bench.record.skipped", "reason", text) + " " + noted.remark()).strip());
       case BACK -> new Row(at, noted.title(), noted.where(), "", Words.say("bench.record.back"));
-      case FIRST -> new Row(at, noted.title(), noted.where(), "", Words.say("bench.record.first"));
+      case FIRST, TICK ->
+          new Row(at, noted.title(), noted.where(), "", Words.say("bench.record.first"));
       case PAUSED -> new Row(at, Words.say("bench.record.paused"), "", "", "");
       case RESUMED -> new Row(at, Words.say("bench.record.resumed"), "", "", "");
       case NOTE -> new Row(at, Words.say("bench.record.note", "note", text), noted.where(), "", "");

@@ -91,6 +91,13 @@ public final class FormDrawing {
 
   /** From the side: plate, build, and the form in place under it. */
   public static Scene fromSide(NailPlan plan, FormFit fit) {
+    return fromSide(plan, fit, true);
+  }
+
+  /**
+   * @param built whether the build is on it; else the form waits under the bare nail
+   */
+  static Scene fromSide(NailPlan plan, FormFit fit, boolean built) {
     Arches arches = plan.arches();
     double length = plan.build().profile().length();
     double plate = plan.nail().plateLength();
@@ -106,7 +113,9 @@ public final class FormDrawing {
     List<Point> build =
         new ArrayList<>(Scene.sampled(0, length, STEPS, x -> x, x -> -arches.upperAt(x)));
     build.addAll(Scene.sampled(length, 0, STEPS, x -> x, x -> -arches.lowerAt(x)));
-    scene.closed("product", build);
+    if (built) {
+      scene.closed("product", build);
+    }
     scene.line("plate-line", 0, 0.2, plate, -arches.lowerAt(plate) + 0.2);
     scene.line("form-line", plate, -arches.lowerAt(plate) + 0.35, end, -arches.lowerAt(end) + 0.35);
     // The plate's own line, to see the tilt against it.

@@ -56,13 +56,15 @@ final class LayDrawing {
           right,
           Words.say("drawing.mark", "mark", form.get().buildToMark()));
     }
-    double apex = profile.apexAt() - plate;
-    scene.line("apex-line", view.at(apex, -half), view.at(apex, right));
-    label(
-        scene,
-        view.at(apex, 0).y(),
-        right,
-        Words.say("drawing.apex", "thickness", profile.apexThickness()));
+    if (step.dose().filter(dose -> raises(dose.place())).isPresent()) {
+      double apex = profile.apexAt() - plate;
+      scene.line("apex-line", view.at(apex, -half), view.at(apex, right));
+      label(
+          scene,
+          view.at(apex, 0).y(),
+          right,
+          Words.say("drawing.apex", "thickness", profile.apexThickness()));
+    }
     double portionAt = -right - BESIDE;
     step.dose().ifPresent(dose -> portion(scene, view, bench, dose, step.of(), portionAt));
     double behind = plate + BEHIND;
@@ -74,6 +76,14 @@ final class LayDrawing {
         behind + end + 1.5,
         Words.say("drawing.where", "finger", plan.nail().finger()),
         step.dose().map(dose -> Words.of(dose.place())).orElse(Words.of(plan.shape())));
+  }
+
+  /** Whether what is laid there makes the highest point. */
+  private static boolean raises(ProductPortion.Place place) {
+    return switch (place) {
+      case STRESS_ZONE, BODY, WHOLE -> true;
+      case FREE_EDGE, FRAME, SLIP_LAYER, CUTICLE -> false;
+    };
   }
 
   private static void label(Scene.Builder scene, double y, double right, String text) {

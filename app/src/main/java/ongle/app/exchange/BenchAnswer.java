@@ -126,6 +126,8 @@ record BenchAnswer(
       boolean runsByItself,
       int opensAfterS,
       Integer closesAfterS,
+      String countedFrom,
+      boolean keepsHand,
       int number,
       int of,
       String tool,
@@ -135,7 +137,9 @@ record BenchAnswer(
       Light light,
       List<Aim> targets,
       List<String> hints,
-      List<String> cautions) {
+      List<String> cautions,
+      Enum<?> movement,
+      List<OfStep> parts) {
     static OfStep of(Step step) {
       return new OfStep(
           step.id(),
@@ -147,6 +151,8 @@ record BenchAnswer(
           step.runsByItself(),
           step.window().min(),
           step.window().closes() ? (Integer) step.window().max() : null,
+          step.since().orElse(null),
+          step.job().keeps(),
           step.number(),
           step.of(),
           BenchWords.tool(step),
@@ -161,7 +167,9 @@ record BenchAnswer(
           step.light().map(Light::of).orElse(null),
           step.targets().stream().map(Aim::of).toList(),
           BenchWords.hints(step),
-          BenchWords.cautions(step));
+          BenchWords.cautions(step),
+          step.movement().orElse(null),
+          step.parts().stream().map(OfStep::of).toList());
     }
   }
 
@@ -180,7 +188,13 @@ record BenchAnswer(
   }
 
   record Times(
-      int makespanS, int lowerBoundS, int workedS, boolean exact, Object missed, List<Slot> slots) {
+      int makespanS,
+      int lowerBoundS,
+      int workedS,
+      boolean exact,
+      Object missed,
+      int handChanges,
+      List<Slot> slots) {
     static Times of(Schedule schedule) {
       return new Times(
           schedule.makespan(),
@@ -188,6 +202,7 @@ record BenchAnswer(
           schedule.worked(),
           schedule.exact(),
           schedule.missed(),
+          schedule.changes(),
           schedule.slots().stream()
               .map(slot -> new Slot(slot.job().id(), slot.start(), slot.end()))
               .toList());

@@ -51,7 +51,10 @@ final class BenchReader {
             requireNonNullElse(given.construction(), habits.construction()),
             requireNonNullElse(given.order(), habits.order()),
             requireNonNullElse(given.filing(), habits.filing()),
-            requireNonNullElse(given.rework(), habits.rework())),
+            requireNonNullElse(given.rework(), habits.rework()),
+            requireNonNullElse(given.tipPriming(), habits.tipPriming()),
+            requireNonNullElse(given.formOff(), habits.formOff()),
+            requireNonNullElse(given.wash(), habits.wash())),
         given.routine() == null ? Routine.USUAL : routine(given.routine()),
         given.lamp() == null ? Lamp.LED : lamp(given.lamp()),
         Boolean.TRUE.equals(given.pigmented()),
@@ -61,6 +64,8 @@ final class BenchReader {
         Finish.of(requireNonNullElse(given.colour(), Finish.Colour.CLEAR)),
         requireNonNullElse(given.roomC(), usual.room()),
         requireNonNullElse(given.pacePercent(), usual.pace()),
+        requireNonNullElse(given.worker(), usual.worker()),
+        requireNonNullElse(given.lessUsedPercent(), usual.lessUsed()),
         regrowth,
         Map.of());
   }

@@ -15,12 +15,16 @@ import ongle.core.bench.CuticleTool;
 import ongle.core.bench.FilingRoutine;
 import ongle.core.bench.FingerJob;
 import ongle.core.bench.Finish;
+import ongle.core.bench.FormOff;
+import ongle.core.bench.HandWash;
 import ongle.core.bench.NailOrder;
 import ongle.core.bench.Primer;
 import ongle.core.bench.Rework;
 import ongle.core.bench.Softener;
 import ongle.core.bench.TipAttachment;
+import ongle.core.bench.TipPriming;
 import ongle.core.bench.Visit;
+import ongle.core.bench.Worker;
 import ongle.core.fitting.Barrel;
 import ongle.core.fitting.BuildWay;
 import ongle.core.fitting.FreeHandOrForms;
@@ -141,6 +145,9 @@ record SetFile(
       NailOrder order,
       FilingRoutine filing,
       Rework rework,
+      TipPriming tipPriming,
+      FormOff formOff,
+      HandWash wash,
       LampGiven lamp,
       Boolean pigmented,
       Mix mix,
@@ -149,6 +156,8 @@ record SetFile(
       Finish.Colour colour,
       Double roomC,
       Integer pacePercent,
+      Worker worker,
+      Integer lessUsedPercent,
       List<RoutineLine> routine) {}
 
   record LampGiven(

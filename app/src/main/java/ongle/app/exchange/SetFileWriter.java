@@ -129,6 +129,9 @@ final class SetFileWriter {
         habits.order(),
         habits.filing(),
         habits.rework(),
+        habits.tipPriming(),
+        habits.formOff(),
+        habits.wash(),
         lamp(wish.lamp()),
         wish.pigmented(),
         wish.mix(),
@@ -137,6 +140,8 @@ final class SetFileWriter {
         wish.finish().colour(),
         wish.room(),
         wish.pace(),
+        wish.worker(),
+        wish.lessUsed(),
         wish.routine().equals(Routine.USUAL)
             ? null
             : wish.routine().lines().stream().map(SetFileWriter::line).toList());

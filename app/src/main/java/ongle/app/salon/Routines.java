@@ -1,5 +1,6 @@
 package ongle.app.salon;
 
+import java.util.List;
 import ongle.core.bench.Routine;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -9,8 +10,11 @@ public final class Routines {
 
   private Routines() {}
 
+  private record Stored(List<Routine.Line> lines) {}
+
+  /** What was stored under earlier rules is brought into order. */
   public static Routine read(String stored) {
-    return JSON.readValue(stored, Routine.class);
+    return Routine.mended(JSON.readValue(stored, Stored.class).lines());
   }
 
   public static String write(Routine routine) {

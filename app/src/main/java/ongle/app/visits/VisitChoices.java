@@ -14,13 +14,17 @@ import ongle.core.bench.CuticleTool;
 import ongle.core.bench.FilingRoutine;
 import ongle.core.bench.FingerJob;
 import ongle.core.bench.Finish;
+import ongle.core.bench.FormOff;
+import ongle.core.bench.HandWash;
 import ongle.core.bench.NailOrder;
 import ongle.core.bench.Primer;
 import ongle.core.bench.Rework;
 import ongle.core.bench.Routine;
 import ongle.core.bench.Softener;
 import ongle.core.bench.TipAttachment;
+import ongle.core.bench.TipPriming;
 import ongle.core.bench.Visit;
+import ongle.core.bench.Worker;
 import ongle.core.cure.Lamp;
 import ongle.core.cure.Setting;
 import ongle.core.nail.Finger;
@@ -40,6 +44,9 @@ public record VisitChoices(
     NailOrder order,
     FilingRoutine filing,
     Rework rework,
+    TipPriming tipPriming,
+    FormOff formOff,
+    HandWash wash,
     String lamp,
     boolean pigmented,
     Mix mix,
@@ -48,6 +55,8 @@ public record VisitChoices(
     Finish.Colour colour,
     double room,
     int pace,
+    Worker worker,
+    int lessUsed,
     Map<Finger, FingerJob> jobs) {
 
   static final VisitChoices USUAL =
@@ -61,6 +70,9 @@ public record VisitChoices(
           BenchSchools.USUAL.order(),
           BenchSchools.USUAL.filing(),
           BenchSchools.USUAL.rework(),
+          BenchSchools.USUAL.tipPriming(),
+          BenchSchools.USUAL.formOff(),
+          BenchSchools.USUAL.wash(),
           Lamp.LED.code(),
           false,
           BenchWish.USUAL.mix(),
@@ -69,6 +81,8 @@ public record VisitChoices(
           Finish.Colour.CLEAR,
           BenchWish.USUAL.room(),
           BenchWish.USUAL.pace(),
+          BenchWish.USUAL.worker(),
+          BenchWish.USUAL.lessUsed(),
           Map.of());
 
   /**
@@ -83,7 +97,17 @@ public record VisitChoices(
     }
     BenchSchools schools =
         new BenchSchools(
-            softener, cuticleTool, primer, attachment, construction, order, filing, rework);
+            softener,
+            cuticleTool,
+            primer,
+            attachment,
+            construction,
+            order,
+            filing,
+            rework,
+            tipPriming,
+            formOff,
+            wash);
     return new BenchWish(
         visit,
         schools,
@@ -96,6 +120,8 @@ public record VisitChoices(
         Finish.of(colour),
         room,
         pace,
+        worker,
+        lessUsed,
         regrowth,
         jobs);
   }
@@ -107,6 +133,9 @@ public record VisitChoices(
     }
     if (names.contains("nozzle")) {
       return allowed("nozzle", Strip.NOZZLE);
+    }
+    if (names.contains("lessUsed")) {
+      return allowed("lessUsed", BenchWish.LESS_USED);
     }
     return names.contains("pace")
         ? allowed("pace", BenchWish.PACE)

@@ -12,13 +12,16 @@ import ongle.core.bench.BenchPlan;
 import ongle.core.bench.BenchWish;
 import ongle.core.bench.Bit;
 import ongle.core.bench.Infill;
+import ongle.core.bench.Movement;
 import ongle.core.bench.OrderChoice;
 import ongle.core.bench.Removal;
 import ongle.core.bench.Step;
 import ongle.core.bench.StepKind;
 import ongle.core.bench.Target;
+import ongle.core.cure.LampTime;
 import ongle.core.cure.Layers;
 import ongle.core.cure.Setting;
+import ongle.core.nail.Digit;
 import ongle.core.nail.Finger;
 import ongle.core.nail.Hand;
 import ongle.core.plan.NailPlan;
@@ -55,9 +58,30 @@ public final class BenchWords {
 
   /** What a step is called here, without its number. */
   public static String name(Step step) {
+    if (step.movement().isPresent()) {
+      return movement(step, step.movement().get());
+    }
     return step.name()
         .or(() -> step.variant().map(Words::of))
         .orElseGet(() -> Words.of(step.kind()));
+  }
+
+  private static String movement(Step step, Movement movement) {
+    return Words.say(
+        Words.key(movement),
+        "parts",
+        step.parts().size(),
+        "forms",
+        String.valueOf(step.parts().stream().anyMatch(part -> part.kind() == StepKind.FORM_SET)),
+        "turned",
+        String.valueOf(step.parts().stream().anyMatch(part -> part.kind() == StepKind.TURN)));
+  }
+
+  /** A further text about a step; empty where there is nothing to say. */
+  public static Optional<String> about(Step step, String facet) {
+    return step.movement().isPresent()
+        ? Words.maybe(step.movement().get(), facet)
+        : Words.maybe(step.kind(), facet);
   }
 
   /** The step's own number: bead 2 of 3. */
@@ -70,6 +94,13 @@ public final class BenchWords {
 
   /** What it is done with; blank for a step of the salon's own. */
   public static String tool(Step step) {
+    if (step.movement().isPresent()) {
+      return step.parts().stream()
+          .map(BenchWords::tool)
+          .filter(tool -> !tool.isEmpty())
+          .distinct()
+          .collect(Collectors.joining("; "));
+    }
     return step.tool().map(Words::of).orElseGet(() -> Words.maybe(step.kind(), "tool").orElse(""));
   }
 
@@ -81,37 +112,106 @@ public final class BenchWords {
   /** What to be careful of: what the kind of step always asks, then these nails. */
   public static List<String> cautions(Step step) {
     return Stream.concat(
-            Words.maybe(step.kind(), "caution").stream(), step.cautions().stream().map(Words::of))
+            step.singly().stream().flatMap(part -> Words.maybe(part.kind(), "caution").stream()),
+            step.cautions().stream().map(Words::of))
+        .distinct()
         .toList();
   }
 
   /** Tip or form, product, light, measures: what the step needs, the most important first. */
   public static List<String> figures(Step step, BenchPlan plan) {
     List<String> figures = new ArrayList<>();
-    step.finger()
-        .filter(finger -> step.kind().phase() == StepKind.Phase.FIT)
-        .flatMap(plan.plan()::of)
-        .map(FitWords::takes)
-        .ifPresent(figures::add);
-    step.dose().ifPresent(dose -> figures.add(portion(step, dose, plan)));
-    step.light()
-        .ifPresent(
-            light ->
-                figures.add(
-                    Words.say(
-                        "bench.light",
-                        "seconds",
-                        light.duration().toSeconds(),
-                        "programme",
-                        light.programme().label(),
-                        "times",
-                        light.times())));
-    figures.addAll(targets(step));
+    if (step.kind().phase() == StepKind.Phase.FIT && step.hand().isPresent()) {
+      takes(step, plan).ifPresent(figures::add);
+    }
+    for (Step part : step.singly()) {
+      part.dose().ifPresent(dose -> figures.add(portion(part, dose, plan)));
+      part.light().ifPresent(light -> figures.add(light(light)));
+    }
+    figures.addAll(aims(step));
     step.bit().map(BenchWords::bit).ifPresent(figures::add);
     return figures;
   }
 
-  /** What the step works to, a line for each measure. */
+  /** What a step works to, a line for each measure; at the comparison one for each pair. */
+  public static List<String> aims(Step step) {
+    return step.kind() == StepKind.COMPARE ? compared(step) : targets(step);
+  }
+
+  /** What a step of several fingers needs on one of them. */
+  public static List<String> figures(Step step, BenchPlan plan, Finger finger) {
+    List<String> figures = new ArrayList<>();
+    if (step.kind().phase() == StepKind.Phase.FIT) {
+      plan.plan().of(finger).map(FitWords::takes).ifPresent(figures::add);
+    }
+    step.targets().stream()
+        .filter(target -> target.finger() == finger)
+        .map(target -> Words.say(Words.key(target.measure()), "value", value(target)))
+        .forEach(figures::add);
+    return figures.isEmpty()
+        ? List.of()
+        : List.of(Words.of(finger) + ": " + String.join(", ", figures));
+  }
+
+  /** The tip or form of each finger. */
+  private static Optional<String> takes(Step step, BenchPlan plan) {
+    List<String> takes =
+        step.fingers().stream()
+            .flatMap(finger -> plan.plan().of(finger).stream())
+            .map(
+                nail ->
+                    (step.fingers().size() == 1 ? "" : Words.of(nail.nail().finger().digit()) + " ")
+                        + FitWords.takes(nail))
+            .toList();
+    return takes.isEmpty() ? Optional.empty() : Optional.of(String.join(", ", takes));
+  }
+
+  private static String light(LampTime light) {
+    return Words.say(
+        "bench.light",
+        "seconds",
+        light.duration().toSeconds(),
+        "programme",
+        light.programme().label(),
+        "times",
+        light.times());
+  }
+
+  /** The two hands beside each other, a line for each pair. */
+  private static List<String> compared(Step step) {
+    List<String> pairs = new ArrayList<>();
+    for (Digit digit : Digit.values()) {
+      Optional<Target> left = ofFinger(step, Finger.of(Hand.LEFT, digit));
+      Optional<Target> right = ofFinger(step, Finger.of(Hand.RIGHT, digit));
+      if (left.isPresent() && right.isPresent() && !value(left.get()).equals(value(right.get()))) {
+        pairs.add(
+            Words.say(
+                "bench.compare.apart",
+                "digit",
+                digit,
+                "left",
+                value(left.get()),
+                "right",
+                value(right.get()),
+                "measure",
+                where(left)));
+      }
+    }
+    return pairs.isEmpty() ? List.of(Words.say("bench.compare.alike")) : pairs;
+  }
+
+  private static String where(Optional<Target> target) {
+    return Words.say(
+        "bench.compare."
+            + (target.orElseThrow().measure() == Target.Measure.MARK ? "mark" : "cut"));
+  }
+
+  /** What a step works to first on a finger. */
+  public static Optional<Target> ofFinger(Step step, Finger finger) {
+    return step.targets().stream().filter(target -> target.finger() == finger).findFirst();
+  }
+
+  /** What a step works to, a line for each measure. */
   private static List<String> targets(Step step) {
     Map<Target.Measure, List<Target>> byMeasure =
         step.targets().stream()
@@ -130,6 +230,11 @@ public final class BenchWords {
     return targets.stream()
         .map(target -> Words.of(target.finger().digit()) + " " + value(target))
         .collect(Collectors.joining(", "));
+  }
+
+  /** What a target asks for. */
+  public static String key(Target target) {
+    return Words.key(target.measure());
   }
 
   /** The figure of a target with its unit. */
@@ -341,19 +446,14 @@ public final class BenchWords {
             .collect(Collectors.joining(" + ")));
   }
 
-  /** What an order of nails risks. */
-  public static String risk(OrderChoice choice) {
-    if (choice.atRisk() == 0) {
-      return Words.say("bench.risk.none");
-    }
-    List<String> risks = new ArrayList<>();
-    if (!choice.running().isEmpty()) {
-      risks.add(Words.say("bench.risk.runs", "nails", choice.running().size()));
-    }
-    if (!choice.pinchedOff().isEmpty()) {
-      risks.add(Words.say("bench.risk.pinch", "nails", choice.pinchedOff().size()));
-    }
-    return String.join(", ", risks);
+  /** What speaks for and against an order of nails. */
+  public static String about(OrderChoice choice) {
+    return Words.say(
+        choice.keeps() ? "bench.order.keeps" : "bench.order.misses",
+        "changes",
+        choice.schedule().changes(),
+        "nails",
+        choice.schedule().missed().size());
   }
 
   /** What an infill of one nail takes. */

@@ -98,8 +98,7 @@ class BenchDrawingTest {
 
   private String figures(long set, StepKind kind) {
     BenchPlan plan = plan(set);
-    Step step = plan.steps().stream().filter(one -> one.kind() == kind).findFirst().orElseThrow();
-    return BenchWords.figures(step, plan).get(0);
+    return BenchWords.figures(first(plan, kind), plan).get(0);
   }
 
   @Test
@@ -114,6 +113,10 @@ class BenchDrawingTest {
   }
 
   private static Step first(BenchPlan plan, StepKind kind) {
-    return plan.steps().stream().filter(one -> one.kind() == kind).findFirst().orElseThrow();
+    return plan.steps().stream()
+        .flatMap(step -> step.singly().stream())
+        .filter(one -> one.kind() == kind)
+        .findFirst()
+        .orElseThrow();
   }
 }

@@ -99,7 +99,8 @@ class GuidePagesTest {
   @Test
   void aLampThatWeakensInMidStepMakesItWaitAndNothingIsLost() throws Exception {
     press("skip", "step", current().id(), "reason", "done before");
-    String next = current().id();
+    Step waiting = current();
+    String next = waiting.id();
     mvc.perform(post("/standin/lamp-meter").param("lamp", "led").param("light", "12"));
     try {
       page("")
@@ -109,7 +110,7 @@ class GuidePagesTest {
           .andExpect(content().string(containsString("The appointment is waiting")));
 
       visits.choose(SET, Map.of("lamp", "uv"));
-      assertThat(current().id()).isEqualTo(next);
+      assertThat(current().kind()).isEqualTo(waiting.kind());
       assertThat(guide().past()).hasSize(1);
     } finally {
       visits.choose(SET, Map.of("lamp", "led"));

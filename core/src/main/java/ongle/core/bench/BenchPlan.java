@@ -2,6 +2,7 @@ package ongle.core.bench;
 
 import java.util.ArrayList;
 import java.util.Collections;
+import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -86,15 +87,16 @@ public record BenchPlan(
       }
     }
     List<CannotBegin> refusals = refusals(plan, wish);
-    List<List<Step>> hands =
-        refusals.isEmpty() ? steps(plan, wish, portions, infills) : List.of(List.of(), List.of());
-    return new BenchPlan(plan, wish, portions, infills, hands.get(0), hands.get(1), refusals);
+    BothHands hands =
+        new BothHands(
+            plan, wish, refusals.isEmpty() ? worked(plan, wish) : List.of(), portions, infills);
+    return new BenchPlan(
+        plan, wish, portions, infills, hands.steps(Hand.LEFT), hands.steps(Hand.RIGHT), refusals);
   }
 
   /** Fingers that are worked on: not those left alone, nor bare ones that only lose something. */
-  private static List<NailPlan> worked(SetPlan plan, BenchWish wish, Hand hand) {
+  private static List<NailPlan> worked(SetPlan plan, BenchWish wish) {
     return plan.built().stream()
-        .filter(nail -> nail.nail().finger().hand() == hand)
         .filter(
             nail ->
                 switch (wish.job(nail.nail().finger())) {
@@ -102,17 +104,17 @@ public record BenchPlan(
                   case OFF -> nail.seen().earlier() != EarlierProduct.NONE;
                   case LEAVE -> false;
                 })
+        .sorted(Comparator.comparing(nail -> nail.nail().finger().hand()))
         .toList();
   }
 
   /** Fingers that are worked on in this visit, left hand first. */
   public List<NailPlan> worked() {
-    return Stream.of(Hand.values()).flatMap(hand -> worked(plan, wish, hand).stream()).toList();
+    return worked(plan, wish);
   }
 
   private static List<CannotBegin> refusals(SetPlan plan, BenchWish wish) {
-    List<NailPlan> worked =
-        Stream.of(Hand.values()).flatMap(hand -> worked(plan, wish, hand).stream()).toList();
+    List<NailPlan> worked = worked(plan, wish);
     if (worked.isEmpty()) {
       return List.of(
           plan.built().isEmpty()
@@ -137,93 +139,6 @@ public record BenchPlan(
         .<CannotBegin>map(CannotBegin.Lamp::new)
         .distinct()
         .toList();
-  }
-
-  private static List<List<Step>> steps(
-      SetPlan plan, BenchWish wish, Map<Finger, Portion> portions, Map<Finger, Infill> infills) {
-    Map<Hand, HandSteps> hands = new EnumMap<>(Hand.class);
-    List<NailPlan> all = new ArrayList<>();
-    for (Hand hand : Hand.values()) {
-      List<NailPlan> nails = worked(plan, wish, hand);
-      all.addAll(nails);
-      if (!nails.isEmpty()) {
-        hands.put(hand, new HandSteps(wish, hand, nails, portions, infills));
-      }
-    }
-    for (Routine.Line line : wish.routine().lines()) {
-      Optional<StepKind> both = line.kind().filter(kind -> kind.scope() == StepKind.Scope.SET);
-      if (both.isPresent()) {
-        Step step = both(both.get(), line, plan, all, wish);
-        hands.values().forEach(hand -> hand.add(step));
-      } else {
-        hands.values().forEach(hand -> hand.add(line));
-      }
-    }
-    List<List<Step>> steps =
-        Stream.of(Hand.LEFT, Hand.RIGHT)
-            .map(hand -> hands.containsKey(hand) ? hands.get(hand).steps() : List.<Step>of())
-            .toList();
-    return inStages(steps.stream().map(Together::of).toList());
-  }
-
-  /** Each step with its stage; where a salon's order leads back, it belongs to the later one. */
-  private static List<List<Step>> inStages(List<List<Step>> hands) {
-    List<List<Step>> staged = List.of(new ArrayList<>(), new ArrayList<>());
-    int[] at = {0, 0};
-    int[] stage = {0, 0};
-    while (true) {
-      for (int hand = 0; hand < 2; hand++) {
-        List<Step> steps = hands.get(hand);
-        while (at[hand] < steps.size() && steps.get(at[hand]).hand().isPresent()) {
-          Step step = steps.get(at[hand]++);
-          stage[hand] = Math.max(stage[hand], step.kind().stage());
-          staged.get(hand).add(step.with(step.job().in(stage[hand])));
-        }
-      }
-      if (at[0] == hands.get(0).size() && at[1] == hands.get(1).size()) {
-        return staged;
-      }
-      int both = Math.max(stage[0], stage[1]);
-      for (int hand = 0; hand < 2; hand++) {
-        if (at[hand] < hands.get(hand).size()) {
-          Step step = hands.get(hand).get(at[hand]++);
-          stage[hand] = Math.max(both, step.kind().stage());
-          staged.get(hand).add(step.with(step.job().in(stage[hand])));
-        }
-      }
-    }
-  }
-
-  private static Step both(
-      StepKind kind, Routine.Line line, SetPlan plan, List<NailPlan> all, BenchWish wish) {
-    List<StepCaution> cautions = new ArrayList<>();
-    if (kind == StepKind.SANITISE) {
-      plan.nails().stream()
-          .filter(NailPlan::stopped)
-          .forEach(
-              nail ->
-                  cautions.add(
-                      new StepCaution.NotBuiltOn(
-                          nail.nail().finger(), nail.stop().orElseThrow().why())));
-    }
-    return new Step(
-        kind,
-        line.name(),
-        Optional.empty(),
-        Optional.empty(),
-        all.stream().map(nail -> nail.nail().finger()).toList(),
-        Job.work(kind.name(), kind.seconds() * wish.pace() / 100),
-        Job.Window.OPEN,
-        Optional.empty(),
-        Optional.empty(),
-        Optional.empty(),
-        Optional.empty(),
-        1,
-        1,
-        Optional.empty(),
-        List.of(),
-        List.of(),
-        cautions);
   }
 
   /** How the build of one nail is cured in layers. */
@@ -294,20 +209,21 @@ public record BenchPlan(
         .toList();
   }
 
+  /**
+   * @param id of a step, or of one it joins
+   */
   public Optional<Step> step(String id) {
     return Stream.concat(left.stream(), right.stream())
-        .filter(step -> step.id().equals(id))
+        .filter(
+            step ->
+                step.id().equals(id)
+                    || step.parts().stream().anyMatch(part -> part.id().equals(id)))
         .findFirst();
   }
 
-  /** The shortest appointment with everything still to be done. */
+  /** The appointment with everything still to be done. */
   public Schedule schedule() {
     return Scheduler.of(new Hands(jobs(left), jobs(right), Hands.Free.NOW));
-  }
-
-  /** A schedule at once, within a fiftieth of the shortest that the full search finds. */
-  public Schedule roughly() {
-    return Scheduler.quick(new Hands(jobs(left), jobs(right), Hands.Free.NOW));
   }
 
   /**
@@ -319,7 +235,7 @@ public record BenchPlan(
       return OptionalInt.empty();
     }
     int seconds = BOOKED_IN * 60;
-    return OptionalInt.of((roughly().makespan() + seconds - 1) / seconds * BOOKED_IN);
+    return OptionalInt.of((schedule().makespan() + seconds - 1) / seconds * BOOKED_IN);
   }
 
   static List<Job> jobs(List<Step> steps) {
@@ -368,7 +284,7 @@ public record BenchPlan(
       }
       amounts.put(Material.TOP_COAT, coat);
     }
-    for (Step step : steps()) {
+    for (Step step : steps().stream().flatMap(step -> step.singly().stream()).toList()) {
       if (step.kind() == StepKind.PRIME) {
         double drops = step.fingers().size() * Material.PRIMER_A_NAIL;
         amounts.merge(Material.PRIMER, drops, Double::sum);

@@ -1,6 +1,8 @@
 package ongle.core.bench;
 
 import java.util.Objects;
+import java.util.stream.Stream;
+import ongle.core.School;
 
 /** The salon's habits at the bench, or this set's. */
 public record BenchSchools(
@@ -11,7 +13,10 @@ public record BenchSchools(
     Construction construction,
     NailOrder order,
     FilingRoutine filing,
-    Rework rework) {
+    Rework rework,
+    TipPriming tipPriming,
+    FormOff formOff,
+    HandWash wash) {
   /** Defaults, each the one that forgives most. */
   public static final BenchSchools USUAL =
       new BenchSchools(
@@ -22,7 +27,10 @@ public record BenchSchools(
           Construction.TWO_STEP,
           NailOrder.FOUR_AND_THUMB,
           FilingRoutine.EDGE_FIRST,
-          Rework.INFILL);
+          Rework.INFILL,
+          TipPriming.AFTER_BLENDING,
+          FormOff.AFTER_BODY,
+          HandWash.NEVER);
 
   public BenchSchools {
     Objects.requireNonNull(softener);
@@ -33,17 +41,31 @@ public record BenchSchools(
     Objects.requireNonNull(order);
     Objects.requireNonNull(filing);
     Objects.requireNonNull(rework);
+    Objects.requireNonNull(tipPriming);
+    Objects.requireNonNull(formOff);
+    Objects.requireNonNull(wash);
   }
 
-  /** The same with another primer. */
-  public BenchSchools with(Primer other) {
+  /** The same with other habits in place of those of their kind. */
+  public BenchSchools with(School... others) {
     return new BenchSchools(
-        softener, cuticleTool, other, attachment, construction, order, filing, rework);
+        of(Softener.class, softener, others),
+        of(CuticleTool.class, cuticleTool, others),
+        of(Primer.class, primer, others),
+        of(TipAttachment.class, attachment, others),
+        of(Construction.class, construction, others),
+        of(NailOrder.class, order, others),
+        of(FilingRoutine.class, filing, others),
+        of(Rework.class, rework, others),
+        of(TipPriming.class, tipPriming, others),
+        of(FormOff.class, formOff, others),
+        of(HandWash.class, wash, others));
   }
 
-  /** The same with another order of nails. */
-  public BenchSchools with(NailOrder other) {
-    return new BenchSchools(
-        softener, cuticleTool, primer, attachment, construction, other, filing, rework);
+  private static <T extends School> T of(Class<T> kind, T usual, School... others) {
+    return Stream.of(others)
+        .filter(kind::isInstance)
+        .map(kind::cast)
+        .reduce(usual, (earlier, later) -> later);
   }
 }

@@ -6,6 +6,7 @@ import ongle.core.Range;
 import ongle.core.cure.Lamp;
 import ongle.core.cure.Setting;
 import ongle.core.nail.Finger;
+import ongle.core.nail.Hand;
 import ongle.core.portion.Brush;
 import ongle.core.portion.Mix;
 import ongle.core.portion.Portion;
@@ -26,6 +27,8 @@ import ongle.core.portion.Strip;
  * @param room temperature, °C
  * @param pace time taken over the usual, percent
  * @param regrowth bare plate at each cuticle at an infill, mm; 0 where nothing is said
+ * @param worker who does it
+ * @param lessUsed time the hand used less takes over the other, percent, in doing one's own
  * @param jobs what is done on a finger, where it is not what the visit is for
  */
 public record BenchWish(
@@ -40,10 +43,15 @@ public record BenchWish(
     Finish finish,
     double room,
     int pace,
+    Worker worker,
+    int lessUsed,
     Map<Finger, Double> regrowth,
     Map<Finger, FingerJob> jobs) {
   /** Time taken over the usual, percent. */
   public static final Range PACE = new Range(50, 250);
+
+  /** Time the hand used less takes over the other, percent. */
+  public static final Range LESS_USED = new Range(100, 250);
 
   public static final BenchWish USUAL =
       new BenchWish(
@@ -58,6 +66,8 @@ public record BenchWish(
           Finish.CLEAR,
           Setting.USUAL_ROOM,
           100,
+          Worker.TECHNICIAN,
+          140,
           Map.of(),
           Map.of());
 
@@ -70,6 +80,8 @@ public record BenchWish(
     Objects.requireNonNull(brush);
     Objects.requireNonNull(finish);
     PACE.check("pace", pace);
+    LESS_USED.check("lessUsed", lessUsed);
+    Objects.requireNonNull(worker);
     Strip.checkNozzle(nozzle);
     Setting.at(room, mix);
     regrowth = Map.copyOf(regrowth);
@@ -79,8 +91,8 @@ public record BenchWish(
   /** The same with other habits. */
   public BenchWish with(BenchSchools other) {
     return new BenchWish(
-        visit, other, routine, lamp, pigmented, mix, brush, nozzle, finish, room, pace, regrowth,
-        jobs);
+        visit, other, routine, lamp, pigmented, mix, brush, nozzle, finish, room, pace, worker,
+        lessUsed, regrowth, jobs);
   }
 
   /** The same with another order of nails. */
@@ -97,6 +109,8 @@ public record BenchWish(
         finish,
         room,
         pace,
+        worker,
+        lessUsed,
         regrowth,
         jobs);
   }
@@ -108,20 +122,25 @@ public record BenchWish(
    */
   public BenchWish with(Visit other, Map<Finger, Double> grown) {
     return new BenchWish(
-        other, schools, routine, lamp, pigmented, mix, brush, nozzle, finish, room, pace, grown,
-        jobs);
+        other, schools, routine, lamp, pigmented, mix, brush, nozzle, finish, room, pace, worker,
+        lessUsed, grown, jobs);
   }
 
   /** The same with other jobs on single fingers. */
   public BenchWish with(Map<Finger, FingerJob> other) {
     return new BenchWish(
-        visit, schools, routine, lamp, pigmented, mix, brush, nozzle, finish, room, pace, regrowth,
-        other);
+        visit, schools, routine, lamp, pigmented, mix, brush, nozzle, finish, room, pace, worker,
+        lessUsed, regrowth, other);
   }
 
   /** What is done on a finger. */
   public FingerJob job(Finger finger) {
     return jobs.getOrDefault(finger, visit.usual());
+  }
+
+  /** Time taken over the usual on a hand, percent. */
+  int pace(Hand hand) {
+    return worker.lessUsedFor(hand) ? pace * lessUsed / 100 : pace;
   }
 
   Portion.Habits habits() {

@@ -2,6 +2,7 @@ package ongle.core.bench;
 
 import java.time.Duration;
 import java.time.Instant;
+import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -42,8 +43,8 @@ final class Course {
       switch (event.type()) {
         case DONE, STARTED, SKIPPED -> {
           Optional<Step> step = plan.step(event.step());
-          if (step.isPresent() && !past.containsKey(event.step())) {
-            past.put(event.step(), passed(step.get(), event, moved, stoppedSinceMove));
+          if (step.isPresent() && !past.containsKey(step.get().id())) {
+            past.put(step.get().id(), passed(step.get(), event, moved, stoppedSinceMove));
             moved = event.at();
             stoppedSinceMove = Duration.ZERO;
             first = Optional.empty();
@@ -137,10 +138,21 @@ final class Course {
     if (!window.closes() || step.hand().isEmpty()) {
       return false;
     }
-    Optional<Instant> free = lastEnd(step.hand().get());
-    return free.isPresent()
-        && (began.isBefore(free.get().plusSeconds(window.min()))
-            || began.isAfter(free.get().plusSeconds(window.max())));
+    Optional<Instant> from = windowFrom(step, step.hand().get());
+    return from.isPresent()
+        && (began.isBefore(from.get().plusSeconds(window.min()))
+            || began.isAfter(from.get().plusSeconds(window.max())));
+  }
+
+  /**
+   * What a step's window is counted from: the end of a certain step, or of the last of its hand.
+   */
+  Optional<Instant> windowFrom(Step step, Hand hand) {
+    return step.since().isPresent()
+        ? plan.step(step.since().get())
+            .flatMap(since -> Optional.ofNullable(past.get(since.id())))
+            .map(Past::ends)
+        : lastEnd(hand);
   }
 
   Optional<Instant> lastEnd(Hand hand) {
@@ -150,24 +162,33 @@ final class Course {
         .max(Instant::compareTo);
   }
 
-  List<Job> jobs(List<Step> steps) {
-    return steps.stream()
-        .filter(step -> !past.containsKey(step.id()))
-        .map(
-            step ->
-                litBefore.containsKey(step.id())
-                    ? new Job(
-                        step.id(),
-                        step.job().technician(),
-                        step.job().lamp(),
-                        (int) Math.max(1, left(step).toSeconds()),
-                        step.job().settles(),
-                        step.job().needsSettled(),
-                        Job.Window.OPEN,
-                        step.job().stage(),
-                        step.job().keeps())
-                    : step.job())
-        .toList();
+  private List<Job> jobs(Hand hand) {
+    List<Step> ahead =
+        (hand == Hand.LEFT ? plan.left() : plan.right())
+            .stream().filter(step -> !past.containsKey(step.id())).toList();
+    List<Job> jobs = new ArrayList<>();
+    for (int i = 0; i < ahead.size(); i++) {
+      jobs.add(i == 0 ? next(ahead.get(i), hand) : ahead.get(i).job());
+    }
+    return jobs;
+  }
+
+  /**
+   * The next job of a hand as it stands: part of its light had, its window counted from the clock.
+   */
+  private Job next(Step step, Hand hand) {
+    Job job = step.job();
+    if (litBefore.containsKey(step.id())) {
+      return job.lasting((int) Math.max(1, left(step).toSeconds())).anyTime();
+    }
+    Optional<Instant> since = step.since().isPresent() ? windowFrom(step, hand) : Optional.empty();
+    Optional<Instant> last = lastEnd(hand);
+    if (since.isEmpty() || last.isEmpty()) {
+      return job;
+    }
+    int gone = (int) Duration.between(since.get(), last.get()).toSeconds();
+    Job.Window window = StepDraft.planned(step.window());
+    return job.within(Math.max(0, window.min() - gone), Math.max(0, window.max() - gone));
   }
 
   /** When everybody is free, counted from the last thing that moved the work on. */
@@ -229,12 +250,22 @@ final class Course {
 
   /** What is still to be done, and when everybody is free for it, s from {@link #anchor}. */
   Hands toDo() {
-    return new Hands(jobs(plan.left()), jobs(plan.right()), free());
+    return new Hands(jobs(Hand.LEFT), jobs(Hand.RIGHT), free());
   }
 
   /** The step the technician chose to come next; empty if none was. */
   Optional<String> chosen() {
     return chosen;
+  }
+
+  /** The last step of the same kind that was done. */
+  Optional<Past> lastLike(Step step) {
+    return past.values().stream()
+        .filter(one -> one.skipped().isEmpty())
+        .filter(one -> one.step().kind() == step.kind())
+        .filter(one -> one.step().movement().equals(step.movement()))
+        .filter(one -> one.step().fingers().size() == step.fingers().size())
+        .reduce((earlier, later) -> later);
   }
 
   /** When the work was last moved on. */

@@ -4,6 +4,7 @@ import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import ongle.core.nail.Hand;
 
 /**
@@ -28,14 +29,7 @@ public record DeskClock(What what, Step step, Instant opens, Instant closes) {
   /** Everything on the desk that counts down, the most urgent first. */
   static List<DeskClock> of(Guide guide, Course course, Instant now) {
     List<DeskClock> clocks = new ArrayList<>();
-    for (Past run : course.running(now)) {
-      clocks.add(
-          new DeskClock(
-              run.step().job().lamp() ? What.LAMP : What.SOAK,
-              run.step(),
-              run.began(),
-              run.ends()));
-    }
+    course.running(now).forEach(run -> clocks.addAll(running(run, now)));
     for (Hand hand : Hand.values()) {
       guide
           .next(hand)
@@ -44,35 +38,74 @@ public record DeskClock(What what, Step step, Instant opens, Instant closes) {
     }
     guide
         .current()
-        .filter(step -> step.job().needsSettled() && guide.ready().isAfter(now))
+        .filter(step -> dries(step) && guide.ready().isAfter(now))
         .ifPresent(
             step -> clocks.add(new DeskClock(What.SETTLE, step, course.anchor(), guide.ready())));
-    course.past().values().stream()
-        .filter(one -> one.step().kind() == StepKind.BEAD && one.skipped().isEmpty())
-        .reduce((earlier, later) -> later)
+    lastBead(guide, course)
         .map(
             bead ->
                 new DeskClock(
                     What.WORKING,
                     bead.step(),
-                    bead.ends(),
-                    bead.ends().plus(guide.plan().wish().setting().working())))
+                    bead.at(),
+                    bead.at().plus(guide.plan().wish().setting().working())))
         .filter(clock -> clock.closes().isAfter(now))
         .ifPresent(clocks::add);
     clocks.sort(Comparator.comparing(DeskClock::closes));
     return clocks;
   }
 
+  /** Fingers and then the thumb each have a clock. */
+  private static List<DeskClock> running(Past run, Instant now) {
+    What what = run.step().job().lamp() ? What.LAMP : What.SOAK;
+    List<DeskClock> clocks = new ArrayList<>();
+    Instant ends = run.ends();
+    List<Step> parts = run.step().singly();
+    for (int i = parts.size() - 1; i >= 0; i--) {
+      Instant begins = i == 0 ? run.began() : ends.minusSeconds(parts.get(i).job().seconds());
+      if (ends.isAfter(now)) {
+        clocks.add(new DeskClock(what, parts.get(i), begins, ends));
+      }
+      ends = begins;
+    }
+    return clocks;
+  }
+
+  private record Laid(Step step, Instant at) {}
+
+  /** The bead laid last: ticked in the step that is worked on, else the last of a finished one. */
+  private static Optional<Laid> lastBead(Guide guide, Course course) {
+    Optional<Laid> ticked =
+        guide.current().filter(step -> step.kind() == StepKind.BEAD).stream()
+            .flatMap(
+                step ->
+                    guide.events().stream()
+                        .filter(event -> event.type() == Event.Type.TICK)
+                        .filter(event -> event.step().equals(step.id()))
+                        .map(event -> new Laid(step, event.at())))
+            .reduce((earlier, later) -> later);
+    return ticked.or(
+        () ->
+            course.past().values().stream()
+                .filter(one -> one.step().kind() == StepKind.BEAD && one.skipped().isEmpty())
+                .reduce((earlier, later) -> later)
+                .map(one -> new Laid(one.step(), one.ends())));
+  }
+
+  private static boolean dries(Step step) {
+    return step.job().needsSettled() || (step.window().min() > 0 && !step.window().closes());
+  }
+
   private static void window(List<DeskClock> clocks, Course course, Step step, Hand hand) {
     course
-        .lastEnd(hand)
+        .windowFrom(step, hand)
         .ifPresent(
-            free ->
+            from ->
                 clocks.add(
                     new DeskClock(
                         step.kind() == StepKind.PINCH ? What.PINCH : What.FREEZE,
                         step,
-                        free.plusSeconds(step.window().min()),
-                        free.plusSeconds(step.window().max()))));
+                        from.plusSeconds(step.window().min()),
+                        from.plusSeconds(step.window().max()))));
   }
 }

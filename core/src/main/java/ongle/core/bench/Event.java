@@ -26,6 +26,8 @@ public record Event(Instant at, Type type, String step, String text) {
     BACK,
     /** A step that could come later is taken before the one advised. */
     FIRST,
+    /** A part of a step, or a finger of it, is done; noted again, it is not. */
+    TICK,
     /** The technician stops; lamps and chemistry do not. */
     PAUSED,
     RESUMED,

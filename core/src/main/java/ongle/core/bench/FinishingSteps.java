@@ -20,6 +20,13 @@ final class FinishingSteps {
     if (built.isEmpty()) {
       return;
     }
+    List<NailPlan> tacky =
+        built.stream().filter(nail -> !nail.build().product().setsByItself()).toList();
+    if (!tacky.isEmpty()) {
+      StepDraft wipe = work.draft(StepKind.WIPE, tacky);
+      wipe.needsSettled = true;
+      wipe.add();
+    }
     FilingRoutine routine = work.wish.schools().filing();
     boolean none = routine == FilingRoutine.NONE && built.stream().allMatch(HandWork::levelling);
     List<StepKind> kinds =
@@ -34,7 +41,7 @@ final class FinishingSteps {
                       StepKind.SIDEWALLS, StepKind.OUTLINE, StepKind.SURFACE, StepKind.UNDERNEATH);
               case QUARTERS -> List.of(StepKind.QUARTERS, StepKind.UNDERNEATH);
             };
-    boolean first = true;
+    boolean first = tacky.isEmpty();
     for (StepKind kind : kinds) {
       StepDraft step = work.draft(kind, built);
       step.needsSettled = first;
@@ -44,7 +51,7 @@ final class FinishingSteps {
       if (kind != StepKind.SURFACE && kind != StepKind.UNDERNEATH) {
         HandWork.filed(step, step.on);
       }
-      if (first && routine == FilingRoutine.NONE && !none) {
+      if (kind == kinds.get(0) && routine == FilingRoutine.NONE && !none) {
         step.hints.add(new Hint.HasToBeFiled());
       }
       first = false;

@@ -2,8 +2,11 @@ package ongle.core.bench;
 
 import java.time.Duration;
 import java.time.Instant;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Stream;
 import ongle.core.nail.Finger;
 import ongle.core.nail.Hand;
@@ -32,8 +35,7 @@ public final class Guide {
     course = new Course(plan, events);
     Hands toDo = course.toDo();
     first = course.chosen().filter(id -> isNext(id, toDo));
-    ahead =
-        first.map(id -> Scheduler.beginningWith(id, toDo)).orElseGet(() -> Scheduler.quick(toDo));
+    ahead = first.map(id -> Scheduler.beginningWith(id, toDo)).orElseGet(() -> Scheduler.of(toDo));
   }
 
   public BenchPlan plan() {
@@ -74,15 +76,75 @@ public final class Guide {
     return !holding.isEmpty() && holding.stream().allMatch(jobs -> jobs.get(0).id().equals(id));
   }
 
-  /** What could be begun instead of the current step: the next of the other hand, if it is free. */
+  /**
+   * What could be begun instead of the current step: the next of the other hand, if it is free, the
+   * work is not torn apart by it, and no dust falls on what is open.
+   */
   public Optional<Step> instead(Instant now) {
     Hands toDo = course.toDo();
+    if (toDo.free().leftKeeps() || toDo.free().rightKeeps()) {
+      return Optional.empty();
+    }
+    int stage = toDo.jobs().mapToInt(Job::stage).min().orElse(0);
     Optional<Step> current = current();
     return Stream.of(Hand.values())
         .flatMap(hand -> next(hand).stream())
         .filter(step -> current.filter(step::equals).isEmpty() && isNext(step.id(), toDo))
+        .filter(step -> step.job().stage() == stage)
         .filter(step -> course.busy(step, now).isEmpty())
         .findFirst();
+  }
+
+  /** The lamp the hand goes straight into when a step is finished, if that is free. */
+  public Optional<Step> straightIntoLamp(Step step, Instant at) {
+    if (!step.job().keeps() || step.hand().isEmpty()) {
+      return Optional.empty();
+    }
+    List<Step> steps = step.on(Hand.LEFT) ? plan.left() : plan.right();
+    int next = steps.indexOf(step) + 1;
+    return next < steps.size()
+            && steps.get(next).job().lamp()
+            && steps.get(next).runsByItself()
+            && !course.past().containsKey(steps.get(next).id())
+            && course.busy(steps.get(next), at).isEmpty()
+        ? Optional.of(steps.get(next))
+        : Optional.empty();
+  }
+
+  /** What is ticked of the current step: ids of its parts, or names of its fingers. */
+  public Set<String> ticked() {
+    Set<String> ticked = new HashSet<>();
+    String step = current().map(Step::id).orElse("");
+    for (Event event : events) {
+      if (event.type() == Event.Type.TICK
+          && event.step().equals(step)
+          && !ticked.remove(event.text())) {
+        ticked.add(event.text());
+      }
+    }
+    return ticked;
+  }
+
+  /** When the current step was done if it took as long as the last of its kind; only if past. */
+  public Optional<Instant> doneAsLast(Instant now) {
+    return lastLike().map(ready()::plus).filter(at -> at.isBefore(now));
+  }
+
+  /** How long the last of the current step's kind took. */
+  public Optional<Duration> lastLike() {
+    return current()
+        .filter(step -> !step.runsByItself())
+        .flatMap(course::lastLike)
+        .map(like -> Duration.between(like.began(), like.ends()));
+  }
+
+  /** When something was pressed last that can be taken back. */
+  public Optional<Instant> lastPress() {
+    return events.stream()
+        .filter(event -> event.type().moves() || event.type() == Event.Type.BACK)
+        .reduce((earlier, later) -> later)
+        .filter(event -> event.type().moves())
+        .map(Event::at);
   }
 
   /**
@@ -151,8 +213,20 @@ public final class Guide {
     return Optional.ofNullable(course.past().get(step));
   }
 
-  public int total() {
-    return plan.steps().size();
+  /** How often done is pressed from first to last: lamps a hand goes straight into are not. */
+  public int presses() {
+    return plan.steps().size() - (int) plan.steps().stream().filter(this::followed).count();
+  }
+
+  /** How many of those are behind. */
+  public int pressed() {
+    return (int) past().stream().filter(one -> !followed(one.step())).count();
+  }
+
+  private boolean followed(Step step) {
+    List<Step> steps = step.on(Hand.LEFT) ? plan.left() : plan.right();
+    int at = steps.indexOf(step);
+    return at > 0 && step.job().lamp() && step.runsByItself() && steps.get(at - 1).job().keeps();
   }
 
   /**
@@ -167,6 +241,11 @@ public final class Guide {
     List<Step> on = plan.steps().stream().filter(step -> step.fingers().contains(finger)).toList();
     return new Progress(
         (int) on.stream().filter(step -> course.past().containsKey(step.id())).count(), on.size());
+  }
+
+  /** What each nail is like; those not worked on yet are left out. */
+  public Map<Finger, NailState> states(Instant now) {
+    return NailState.of(past(), now, plan.wish().setting().hard().toSeconds());
   }
 
   public boolean paused() {

@@ -10,11 +10,11 @@ import ongle.core.portion.Portion;
 
 /** The steps of one hand in its order, from the routine, the plan and what is on the nails. */
 final class HandSteps {
+  final BuildingSteps building;
+  final FinishingSteps finishing;
   private final HandWork work;
   private final PreparationSteps preparation;
   private final RemovalSteps removal;
-  private final BuildingSteps building;
-  private final FinishingSteps finishing;
 
   /**
    * @param nails of this hand that are worked on, thumb first
@@ -28,23 +28,27 @@ final class HandSteps {
     work = new HandWork(wish, hand, nails, portions, infills);
     preparation = new PreparationSteps(work);
     removal = new RemovalSteps(work);
-    building = new BuildingSteps(work);
+    building = new BuildingSteps(work, preparation);
     finishing = new FinishingSteps(work);
   }
 
-  /** What the routine's line asks of this hand, added to its steps. */
+  /** What is put together from here on belongs to a later stage. */
+  void begin(Stage stage) {
+    work.stage = stage;
+  }
+
+  /** What a single line of the routine asks of this hand, added to its steps. */
   void add(Routine.Line line) {
-    switch (line.code()) {
-      case Routine.OLD_PRODUCT -> removal.add();
-      case Routine.FIT_AND_BUILD -> building.add();
-      case Routine.FILING -> finishing.filing();
-      case Routine.COATS -> finishing.coats();
-      default -> line.kind().ifPresentOrElse(kind -> preparation.add(kind, line), () -> own(line));
+    if (line.chapter().isPresent()) {
+      removal.add();
+    } else {
+      line.kind().ifPresentOrElse(kind -> preparation.add(kind, line), () -> own(line));
     }
   }
 
+  /** Its steps as the hands do them: joined to movements, and told what is not torn apart. */
   List<Step> steps() {
-    return List.copyOf(work.steps);
+    return Together.of(Movement.joined(work.steps), work.wish.schools().order());
   }
 
   void add(Step step) {

@@ -12,6 +12,7 @@ import ongle.core.nail.Finger;
 import ongle.core.nail.Hand;
 import ongle.core.plan.NailPlan;
 import ongle.core.portion.Portion;
+import ongle.core.product.Handling;
 import ongle.core.product.LightCure;
 
 /** What is to be done on one hand, as far as its steps have been put together. */
@@ -24,6 +25,10 @@ final class HandWork {
   final List<NailPlan> nails;
   final Map<Finger, Portion> portions;
   final List<Step> steps = new ArrayList<>();
+
+  /** The stage that is being put together. */
+  Stage stage = Stage.PREPARE;
+
   private final Map<Finger, Infill> infills;
 
   HandWork(
@@ -91,13 +96,17 @@ final class HandWork {
     return BenchPlan.layers(nail, cure, wish);
   }
 
-  /** Nails laid before the hand goes on: one, four and the thumb, or all. */
+  /** Nails laid before the hand goes into the lamp: four and the thumb, or all. */
   List<List<NailPlan>> batches(List<NailPlan> group) {
     return switch (wish.schools().order()) {
-      case ONE_AT_A_TIME -> group.stream().map(List::of).toList();
-      case FOUR_AND_THUMB -> fingersThenThumb(group);
-      case WHOLE_HAND -> nonEmpty(List.of(group));
+      case FOUR_AND_THUMB, HAND_BY_HAND -> fingersThenThumb(group);
+      case ONE_AT_A_TIME, WHOLE_HAND -> nonEmpty(List.of(group));
     };
+  }
+
+  /** Whether each nail is frozen before the next is laid: it runs, or the school is so. */
+  boolean eachFrozen(NailPlan nail) {
+    return levelling(nail) || wish.schools().order() == NailOrder.ONE_AT_A_TIME;
   }
 
   static List<List<NailPlan>> fingersThenThumb(List<NailPlan> group) {
@@ -109,6 +118,19 @@ final class HandWork {
 
   static List<List<NailPlan>> nonEmpty(List<List<NailPlan>> batches) {
     return batches.stream().filter(batch -> !batch.isEmpty()).toList();
+  }
+
+  /** Nails in the order they are laid: the thumb last, as it is cured apart. */
+  static List<NailPlan> inOrder(List<NailPlan> group) {
+    return fingersThenThumb(group).stream().flatMap(List::stream).toList();
+  }
+
+  /** Whether it is built in two goes, its frame first. */
+  boolean frames(NailPlan nail) {
+    return framed(nail)
+        && !infilled(nail)
+        && nail.build().product().handling() == Handling.BRUSHED
+        && wish.schools().construction() == Construction.TWO_STEP;
   }
 
   /** A layer on the natural nail has no outline of its own to build first. */

@@ -11,17 +11,21 @@ import ongle.core.schedule.Job;
 
 /** A hand, or a nail of it, in the lamp. */
 final class LampSteps {
+  /** Levelling gel keeps its shape this long, s; a planning figure of our own. */
+  static final int RUNS_AFTER = 90;
+
   private final HandWork work;
 
   LampSteps(HandWork work) {
     this.work = work;
   }
 
-  void flash(StepKind kind, NailPlan nail, LightCure cure) {
-    StepDraft flash = work.draft(kind, List.of(nail));
-    flash.lit(LampTime.flash(work.wish.lamp(), cure).orElseThrow());
-    if (nail.build().product().levelling()) {
-      flash.window = new Job.Window(0, OrderChoice.RUNS_AFTER);
+  /** A few seconds, before it runs. */
+  void flash(List<NailPlan> nails) {
+    StepDraft flash = work.draft(StepKind.FLASH, nails);
+    flash.lit(LampTime.flash(work.wish.lamp(), cureOf(nails.get(0))).orElseThrow());
+    if (nails.stream().anyMatch(HandWork::levelling)) {
+      flash.window = new Job.Window(0, RUNS_AFTER);
     }
     flash.add();
   }

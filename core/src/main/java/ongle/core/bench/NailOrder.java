@@ -6,5 +6,6 @@ import ongle.core.School;
 public enum NailOrder implements School {
   ONE_AT_A_TIME,
   FOUR_AND_THUMB,
-  WHOLE_HAND
+  WHOLE_HAND,
+  HAND_BY_HAND
 }

@@ -14,16 +14,40 @@ final class PreparationSteps {
 
   private final HandWork work;
 
+  /** The routine's lines that come right before product, in its order. */
+  private final List<Routine.Line> primers;
+
   PreparationSteps(HandWork work) {
     this.work = work;
+    primers =
+        work.wish.routine().lines().stream()
+            .filter(line -> line.kind().filter(PreparationSteps::primes).isPresent())
+            .toList();
+  }
+
+  private static boolean primes(StepKind kind) {
+    return kind == StepKind.DEHYDRATE || kind == StepKind.PRIME;
+  }
+
+  /** Dries and primes plates right before product is laid on them. */
+  void prime(List<NailPlan> nails) {
+    primers.forEach(line -> add(line.kind().orElseThrow(), line, nails));
   }
 
   void add(StepKind kind, Routine.Line line) {
     if (kind.scope() == StepKind.Scope.SET) {
       return; // both hands at once; whoever puts the hands together adds it
     }
+    boolean later = primes(kind);
+    add(
+        kind,
+        line,
+        work.nails.stream().filter(nail -> !later || !work.job(nail).builds()).toList());
+  }
+
+  private void add(StepKind kind, Routine.Line line, List<NailPlan> nails) {
     List<NailPlan> on =
-        work.nails.stream()
+        nails.stream()
             .filter(nail -> work.job(nail).asks(kind))
             .filter(nail -> wanted(kind, nail) && !skipped(kind, nail))
             .toList();

@@ -2,7 +2,9 @@ package ongle.core.bench;
 
 import java.time.Duration;
 import java.time.Instant;
+import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /**
  * What may happen next in an appointment: each press answered with the event to note, or why not.
@@ -22,12 +24,16 @@ public final class Presses {
   /**
    * What becomes of something pressed.
    *
-   * @param event to note; empty when refused
+   * @param events to note, in order; none when refused
    * @param why it is refused; empty when it is not
    */
-  public record Answer(Optional<Event> event, Optional<Refusal> why) {
+  public record Answer(List<Event> events, Optional<Refusal> why) {
+    public Answer {
+      events = List.copyOf(events);
+    }
+
     static Answer refused(Refusal why) {
-      return new Answer(Optional.empty(), Optional.of(why));
+      return new Answer(List.of(), Optional.of(why));
     }
   }
 
@@ -37,13 +43,30 @@ public final class Presses {
   }
 
   /**
-   * What pressing done on a step does now.
+   * What pressing done on a step does now. Where the hand goes straight into the lamp afterwards,
+   * that begins with it.
    *
    * @param step as the presser saw it
    * @param with the lots it is done with; empty for none
-   * @return the event to note, or why nothing is noted
+   * @return the events to note, or why nothing is noted
    */
   public Answer done(String step, String with, Instant now) {
+    return done(step, with, now, now);
+  }
+
+  /**
+   * The same where pressing was forgotten: it took as long as the last of its kind.
+   *
+   * @param with the lots it is done with; empty for none
+   */
+  public Answer doneAsLast(String step, String with, Instant now) {
+    Optional<Instant> would = guide.doneAsLast(now);
+    return would.isEmpty()
+        ? Answer.refused(Refusal.Plain.NOTHING_LIKE_IT)
+        : done(step, with, would.get(), now);
+  }
+
+  private Answer done(String step, String with, Instant at, Instant now) {
     Optional<Step> current = guide.current();
     if (current.isEmpty() || !current.get().id().equals(step)) {
       return Answer.refused(Refusal.Plain.BEHIND_ALREADY);
@@ -56,7 +79,7 @@ public final class Presses {
     if (last.filter(event -> now.isBefore(event.at().plus(BOUNCE))).isPresent()) {
       return Answer.refused(Refusal.Plain.PRESSED_TWICE);
     }
-    Optional<Past> busy = course.busy(current.get(), now);
+    Optional<Past> busy = course.busy(current.get(), at);
     if (busy.isPresent()) {
       long seconds = Duration.between(now, busy.get().ends()).toSeconds() + 1;
       return Answer.refused(
@@ -64,14 +87,33 @@ public final class Presses {
               ? new Refusal.LampRuns(seconds)
               : new Refusal.Soaks(seconds));
     }
+    Event event =
+        new Event(
+            at, current.get().runsByItself() ? Event.Type.STARTED : Event.Type.DONE, step, with);
     return new Answer(
-        Optional.of(
-            new Event(
-                now,
-                current.get().runsByItself() ? Event.Type.STARTED : Event.Type.DONE,
-                step,
-                with)),
+        Stream.concat(
+                Stream.of(event),
+                guide
+                    .straightIntoLamp(current.get(), at)
+                    .map(light -> Event.of(at, Event.Type.STARTED, light.id()))
+                    .stream())
+            .toList(),
         Optional.empty());
+  }
+
+  /**
+   * Ticks a part of the current step, or a finger of it, as done; pressed again, takes that back.
+   *
+   * @param part id of the part, or the finger's name
+   */
+  public Answer tick(String step, String part, Instant now) {
+    Optional<Step> current = guide.current().filter(one -> one.id().equals(step));
+    if (current.isEmpty()) {
+      return Answer.refused(Refusal.Plain.BEHIND_ALREADY);
+    }
+    return current.get().tickable().contains(part)
+        ? noted(new Event(now, Event.Type.TICK, step, part))
+        : Answer.refused(Refusal.Plain.NO_SUCH_STEP);
   }
 
   /**
@@ -86,8 +128,7 @@ public final class Presses {
     if (reason.isBlank()) {
       return Answer.refused(Refusal.Plain.NO_REASON);
     }
-    return new Answer(
-        Optional.of(new Event(now, Event.Type.SKIPPED, step, reason.strip())), Optional.empty());
+    return noted(new Event(now, Event.Type.SKIPPED, step, reason.strip()));
   }
 
   /**
@@ -101,13 +142,24 @@ public final class Presses {
         : Answer.refused(Refusal.Plain.CANNOT_COME_FIRST);
   }
 
-  /** Takes the last step back. */
+  /** Takes the last press back, with the light that began with it. */
   public Answer back(Instant now) {
-    return course.past().keySet().stream()
-        .reduce((a, b) -> b)
-        .map(
-            step -> new Answer(Optional.of(Event.of(now, Event.Type.BACK, step)), Optional.empty()))
-        .orElseGet(() -> Answer.refused(Refusal.Plain.NOTHING_TO_TAKE_BACK));
+    List<Past> past = List.copyOf(course.past().values());
+    if (past.isEmpty()) {
+      return Answer.refused(Refusal.Plain.NOTHING_TO_TAKE_BACK);
+    }
+    Past last = past.get(past.size() - 1);
+    boolean began =
+        past.size() > 1
+            && last.step().job().lamp()
+            && past.get(past.size() - 2).step().job().keeps()
+            && past.get(past.size() - 2).ends().equals(last.began());
+    return new Answer(
+        Stream.concat(
+                Stream.of(last), began ? Stream.of(past.get(past.size() - 2)) : Stream.empty())
+            .map(one -> Event.of(now, Event.Type.BACK, one.step().id()))
+            .toList(),
+        Optional.empty());
   }
 
   /**
@@ -139,11 +191,12 @@ public final class Presses {
               .findFirst()
               .map(run -> noted(new Event(now, type, run.step().id(), text.strip())))
               .orElseGet(() -> Answer.refused(Refusal.Plain.NO_HAND_IN_LAMP));
-      case BEGIN, DONE, STARTED, SKIPPED, BACK, FIRST -> Answer.refused(Refusal.Plain.NOT_A_NOTE);
+      case BEGIN, DONE, STARTED, SKIPPED, BACK, FIRST, TICK ->
+          Answer.refused(Refusal.Plain.NOT_A_NOTE);
     };
   }
 
   private static Answer noted(Event event) {
-    return new Answer(Optional.of(event), Optional.empty());
+    return new Answer(List.of(event), Optional.empty());
   }
 }

@@ -17,6 +17,7 @@ public sealed interface Refusal extends Code {
     NOT_PAUSED,
     EMPTY_NOTE,
     NO_HAND_IN_LAMP,
+    NOTHING_LIKE_IT,
     NOT_A_NOTE
   }
 

@@ -45,6 +45,10 @@ final class RemovalSteps {
     }
     List<NailPlan> filled = work.nails.stream().filter(work::infilled).toList();
     if (!filled.isEmpty()) {
+      List<NailPlan> grown = filled.stream().filter(nail -> nail.extension() > 0).toList();
+      if (!grown.isEmpty()) {
+        work.draft(StepKind.SHORTEN_BUILD, grown).add();
+      }
       StepDraft thin = work.draft(StepKind.THIN_INFILL, filled);
       work.electric(thin, Bit.BULK);
       thin.add();

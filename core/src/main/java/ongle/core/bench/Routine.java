@@ -76,7 +76,9 @@ public record Routine(List<Line> lines) {
     WASH_BEFORE_DEHYDRATE("WASH", "DEHYDRATE"),
     SHINE_BEFORE_DUST("SHINE", "DUST"),
     DUST_BEFORE_DEHYDRATE("DUST", "DEHYDRATE"),
-    TRIM_BEFORE_PRIME("TRIM", "PRIME"),
+    TRIM_BEFORE_DEHYDRATE("TRIM", "DEHYDRATE"),
+    SHORTEN_BEFORE_DEHYDRATE("SHORTEN", "DEHYDRATE"),
+    CLEAR_DESK_BEFORE_DEHYDRATE("CLEAR_DESK", "DEHYDRATE"),
     FREE_SKIN_BEFORE_SHINE("FREE_SKIN", "SHINE"),
     SHORTEN_BEFORE_FIT_AND_BUILD("SHORTEN", FIT_AND_BUILD),
     SHINE_BEFORE_CLEAR_DESK("SHINE", "CLEAR_DESK"),
@@ -178,9 +180,9 @@ public record Routine(List<Line> lines) {
                   "WASH",
                   "SHINE",
                   "DUST",
+                  "CLEAR_DESK",
                   "DEHYDRATE",
                   "PRIME",
-                  "CLEAR_DESK",
                   FIT_AND_BUILD,
                   FILING,
                   "CHECK_VIEWS",
@@ -252,6 +254,30 @@ public record Routine(List<Line> lines) {
       }
     }
     return Optional.empty();
+  }
+
+  /** Lines that were kept under earlier rules, brought into an order that today's allow. */
+  public static Routine mended(List<Line> kept) {
+    List<Line> lines = new ArrayList<>(kept);
+    for (int round = 0; round < Rule.values().length; round++) {
+      for (Rule rule : Rule.values()) {
+        int before = place(lines, rule.before);
+        int after = place(lines, rule.after);
+        if (before > after && after >= 0) {
+          lines.add(after, lines.remove(before));
+        }
+      }
+    }
+    return new Routine(lines);
+  }
+
+  private static int place(List<Line> lines, String code) {
+    for (int i = 0; i < lines.size(); i++) {
+      if (lines.get(i).code().equals(code)) {
+        return i;
+      }
+    }
+    return -1;
   }
 
   public boolean has(String code) {

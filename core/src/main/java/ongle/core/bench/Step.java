@@ -1,5 +1,6 @@
 package ongle.core.bench;
 
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
@@ -33,6 +34,9 @@ import ongle.core.schedule.Job;
  * @param targets what it works to on each nail; empty where nothing is measured
  * @param hints what to mind on these nails, most important first
  * @param cautions at this step, beside those of its kind
+ * @param since the step its window is counted from, by id; empty for the one before it on the hand
+ * @param movement it is, where it joins several steps; empty for a single one
+ * @param parts the steps it joins, in order; none for a single one
  */
 public record Step(
     StepKind kind,
@@ -51,7 +55,10 @@ public record Step(
     Optional<LampTime> light,
     List<Target> targets,
     List<Hint> hints,
-    List<StepCaution> cautions) {
+    List<StepCaution> cautions,
+    Optional<String> since,
+    Optional<Movement> movement,
+    List<Step> parts) {
   /** What a step turns into on some nails. */
   public enum Variant implements Code {
     /** The natural edge of an overlay gets the shape. */
@@ -65,6 +72,110 @@ public record Step(
     targets = List.copyOf(targets);
     hints = List.copyOf(hints);
     cautions = List.copyOf(cautions);
+    parts = List.copyOf(parts);
+  }
+
+  /** One movement of several steps, of the kind of its longest. */
+  static Step joined(Movement movement, List<Step> parts) {
+    Step longest =
+        parts.stream().max(Comparator.comparingInt(part -> part.job.seconds())).orElseThrow();
+    Step first = parts.get(0);
+    int seconds = 0;
+    int settled = 0;
+    for (Step part : parts) {
+      seconds += part.job.seconds();
+      settled = part.job.settles() > 0 ? Math.max(settled, seconds + part.job.settles()) : settled;
+    }
+    return new Step(
+        longest.kind,
+        Optional.empty(),
+        Optional.empty(),
+        first.hand,
+        parts.stream().flatMap(part -> part.fingers.stream()).distinct().toList(),
+        new Job(
+            movement + "." + first.id(),
+            first.job.technician(),
+            first.job.lamp(),
+            seconds,
+            Math.max(0, settled - seconds),
+            first.job.needsSettled(),
+            first.job.window(),
+            first.job.stage(),
+            false,
+            first.job.alone()),
+        first.window,
+        Optional.empty(),
+        parts.stream().flatMap(part -> part.bit.stream()).findFirst(),
+        longest.product,
+        longest.dose,
+        longest.number,
+        movement == Movement.BEADS ? 1 : longest.of,
+        longest.light,
+        parts.stream().flatMap(part -> part.targets.stream()).distinct().toList(),
+        parts.stream().flatMap(part -> part.hints.stream()).distinct().toList(),
+        parts.stream().flatMap(part -> part.cautions.stream()).distinct().toList(),
+        first.since,
+        Optional.of(movement),
+        parts);
+  }
+
+  /** What it is done for at once on both hands. */
+  static Step ofBoth(
+      StepKind kind,
+      Optional<String> name,
+      List<Finger> fingers,
+      Job job,
+      List<Target> targets,
+      List<StepCaution> cautions) {
+    return new Step(
+        kind,
+        name,
+        Optional.empty(),
+        Optional.empty(),
+        fingers,
+        job,
+        Job.Window.OPEN,
+        Optional.empty(),
+        Optional.empty(),
+        Optional.empty(),
+        Optional.empty(),
+        1,
+        1,
+        Optional.empty(),
+        targets,
+        List.of(),
+        cautions,
+        Optional.empty(),
+        Optional.empty(),
+        List.of());
+  }
+
+  /** Itself, or what it joins. */
+  public List<Step> singly() {
+    return parts.isEmpty() ? List.of(this) : parts;
+  }
+
+  /** What can be ticked while it is done: its parts, else its fingers; nothing for a single one. */
+  public List<String> tickable() {
+    if (runsByItself()) {
+      return List.of();
+    }
+    return parts.size() > 1
+        ? parts.stream().map(Step::id).toList()
+        : fingers.size() > 1 && hand.isPresent()
+            ? fingers.stream().map(Finger::name).toList()
+            : List.of();
+  }
+
+  /** Whether product is laid in it, or a tip fixed: what the primer is for. */
+  boolean covers(Finger finger) {
+    return singly().stream()
+        .filter(part -> part.fingers.contains(finger))
+        .anyMatch(part -> part.dose.isPresent() || part.kind == StepKind.TIP_ON);
+  }
+
+  boolean primes() {
+    return singly().stream().anyMatch(part -> part.kind == StepKind.PRIME);
   }
 
   public String id() {
@@ -75,7 +186,7 @@ public record Step(
   Step with(Job other) {
     return new Step(
         kind, name, variant, hand, fingers, other, window, tool, bit, product, dose, number, of,
-        light, targets, hints, cautions);
+        light, targets, hints, cautions, since, movement, parts);
   }
 
   /** The same with more to be careful of. */
@@ -97,7 +208,61 @@ public record Step(
         light,
         targets,
         hints,
-        Stream.<StepCaution>concat(cautions.stream(), also).toList());
+        Stream.<StepCaution>concat(cautions.stream(), also).toList(),
+        since,
+        movement,
+        parts);
+  }
+
+  /** The same, not before so many seconds after the step before it: something dries. */
+  Step after(int seconds) {
+    Job.Window later = new Job.Window(seconds, Job.Window.OPEN.max());
+    return new Step(
+        kind,
+        name,
+        variant,
+        hand,
+        fingers,
+        job.within(later.min(), later.max()),
+        later,
+        tool,
+        bit,
+        product,
+        dose,
+        number,
+        of,
+        light,
+        targets,
+        hints,
+        cautions,
+        since,
+        movement,
+        parts);
+  }
+
+  /** The same, to be begun within a window after some step. */
+  Step within(Job.Window wanted, Job.Window planned, String after) {
+    return new Step(
+        kind,
+        name,
+        variant,
+        hand,
+        fingers,
+        job.within(planned.min(), planned.max()),
+        wanted,
+        tool,
+        bit,
+        product,
+        dose,
+        number,
+        of,
+        light,
+        targets,
+        hints,
+        cautions,
+        Optional.of(after),
+        movement,
+        parts);
   }
 
   /** Whether it is done on that hand, alone or with the other. */
@@ -112,6 +277,10 @@ public record Step(
 
   /** What it uses up from the shelf. */
   public List<Material> materials() {
+    return singly().stream().flatMap(part -> part.material().stream()).distinct().toList();
+  }
+
+  private List<Material> material() {
     return switch (kind) {
       case COLOUR -> List.of(Material.COLOUR);
       case TOP -> List.of(Material.TOP_COAT);

@@ -11,7 +11,7 @@ import ongle.core.schedule.Job;
 /** A step of a hand being put together. */
 final class StepDraft {
   /** Share of a window that is planned with; the rest is for hands slower than the plan. */
-  private static final float PLANNED_SHARE = 0.5f;
+  private static final float PLANNED_SHARE = 0.8f;
 
   private final HandWork work;
   private final StepKind kind;
@@ -61,11 +61,18 @@ final class StepDraft {
     tool(new Tool.Lit(work.wish.lamp().label(), time.programme().label()));
   }
 
+  /** Product that the technician cures nail by nail while holding it, which takes the lamp too. */
+  void shining(LampTime eachNail) {
+    light = Optional.of(eachNail);
+    lamp = true;
+    seconds = usual() + on.size() * (int) eachNail.duration().toSeconds();
+  }
+
   /** As long as its kind takes on as many nails, more on a large one; in this technician's pace. */
   private int usual() {
     double nails =
         on.stream().mapToDouble(nail -> kind.effort(nail.build().surface(), laid(nail))).sum();
-    return (int) Math.round(kind.seconds() * nails * work.wish.pace() / 100);
+    return (int) Math.round(kind.seconds() * nails * work.wish.pace(work.hand) / 100);
   }
 
   private double laid(NailPlan nail) {
@@ -74,9 +81,7 @@ final class StepDraft {
 
   void add() {
     String where =
-        kind.scope() == StepKind.Scope.FINGER
-            ? on.get(0).nail().finger().name()
-            : work.hand.name().substring(0, 1);
+        on.size() == 1 ? on.get(0).nail().finger().name() : work.hand.name().substring(0, 1);
     String called = id.isPresent() ? id.get() : kind + "." + where + "." + serialOf(where);
     work.steps.add(
         new Step(
@@ -92,7 +97,10 @@ final class StepDraft {
                 seconds > 0 ? seconds : usual(),
                 settles,
                 needsSettled,
-                planned()),
+                planned(),
+                work.stage.ordinal(),
+                false,
+                !technician && work.wish.worker().own()),
             window,
             tool,
             bit,
@@ -103,7 +111,10 @@ final class StepDraft {
             light,
             targets(),
             hints,
-            cautions));
+            cautions,
+            Optional.empty(),
+            Optional.empty(),
+            List.of()));
   }
 
   private List<Target> targets() {
@@ -113,8 +124,12 @@ final class StepDraft {
         .toList();
   }
 
-  /** Planned with room for hands slower than the plan. */
-  Job.Window planned() {
+  private Job.Window planned() {
+    return planned(window);
+  }
+
+  /** A window with room for hands slower than the plan. */
+  static Job.Window planned(Job.Window window) {
     return window.closes()
         ? new Job.Window(
             window.min(), window.min() + Math.round((window.max() - window.min()) * PLANNED_SHARE))

@@ -15,6 +15,7 @@ public enum StepKind {
   SOAK_CHECK(Phase.REMOVE, Scope.HAND, 25),
   FILE_OFF(Phase.REMOVE, Scope.HAND, 90),
   PLATE_CARE(Phase.REMOVE, Scope.HAND, 15),
+  SHORTEN_BUILD(Phase.REMOVE, Scope.HAND, 12),
   THIN_INFILL(Phase.REMOVE, Scope.HAND, 45),
   BLEND_INFILL(Phase.REMOVE, Scope.HAND, 30),
   SHORTEN(Phase.PREPARE, Scope.HAND, 14),
@@ -29,23 +30,25 @@ public enum StepKind {
   DEHYDRATE(Phase.PREPARE, Scope.HAND, 4),
   PRIME(Phase.PREPARE, Scope.HAND, 6),
   CLEAR_DESK(Phase.PREPARE, Scope.SET, 20),
-  TIP_WELL(Phase.FIT, Scope.FINGER, 25),
-  TIP_ON(Phase.FIT, Scope.FINGER, 20),
-  TIP_FLASH(Phase.FIT, Scope.FINGER, 10),
-  TIP_CUT(Phase.FIT, Scope.FINGER, 25),
-  FORM_CUT(Phase.FIT, Scope.FINGER, 25),
-  FORM_SET(Phase.FIT, Scope.FINGER, 25),
+  TIP_WELL(Phase.FIT, Scope.HAND, 25),
+  TIP_ON(Phase.FIT, Scope.HAND, 20),
+  TIP_CUT(Phase.FIT, Scope.HAND, 15),
+  FORM_CUT(Phase.FIT, Scope.HAND, 25),
+  COMPARE(Phase.FIT, Scope.SET, 45),
+  TIP_BLEND(Phase.FIT, Scope.HAND, 25),
+  FORM_SET(Phase.FIT, Scope.HAND, 25),
   BEAD(Phase.BUILD, Scope.FINGER, 38),
   FRAME(Phase.BUILD, Scope.FINGER, 35),
   SLIP(Phase.BUILD, Scope.FINGER, 15),
   BODY(Phase.BUILD, Scope.FINGER, 40),
   TURN(Phase.BUILD, Scope.FINGER, 12),
   PIECE(Phase.BUILD, Scope.FINGER, 75),
-  FLASH(Phase.BUILD, Scope.FINGER, 10),
-  PINCH(Phase.BUILD, Scope.FINGER, 15),
+  FLASH(Phase.BUILD, Scope.HAND, 10),
+  PINCH(Phase.BUILD, Scope.HAND, 15),
   CURE(Phase.BUILD, Scope.HAND, 60),
   CURE_THUMB(Phase.BUILD, Scope.HAND, 60),
   FORM_OFF(Phase.BUILD, Scope.HAND, 8),
+  FRAME_FILE(Phase.BUILD, Scope.HAND, 10),
   UNDERSIDE(Phase.BUILD, Scope.HAND, 60),
   WIPE(Phase.BUILD, Scope.HAND, 6),
   OUTLINE(Phase.FILE, Scope.HAND, 18),
@@ -54,6 +57,7 @@ public enum StepKind {
   UNDERNEATH(Phase.FILE, Scope.HAND, 12),
   QUARTERS(Phase.FILE, Scope.HAND, 70),
   TOUCH_EDGE(Phase.FILE, Scope.HAND, 10),
+  WASH_HANDS(Phase.FILE, Scope.SET, 90),
   CHECK_VIEWS(Phase.FILE, Scope.HAND, 10),
   BUFF(Phase.FILE, Scope.HAND, 8),
   CLEAN(Phase.FINISH, Scope.HAND, 6),
@@ -71,24 +75,6 @@ public enum StepKind {
     FILE,
     FINISH,
     OWN
-  }
-
-  /**
-   * The stage of the appointment it belongs to; nothing of a stage begins on either hand before all
-   * of the earlier is done on both. So no dust falls on open product, and none on an open coat.
-   */
-  int stage() {
-    return switch (this) {
-      case TIP_WELL, TIP_ON, TIP_FLASH, TIP_CUT -> 1;
-      case CLEAN -> 3;
-      default ->
-          switch (phase) {
-            case PREPARE, REMOVE, OWN -> 0;
-            case FIT, BUILD -> 2;
-            case FILE -> 3;
-            case FINISH -> 4;
-          };
-    };
   }
 
   /** What it is done for at once. */
@@ -152,6 +138,7 @@ public enum StepKind {
           case THIN_OLD,
               FILE_OFF,
               THIN_INFILL,
+              FRAME_FILE,
               OUTLINE,
               SIDEWALLS,
               SURFACE,

@@ -57,6 +57,10 @@ final class Targets {
                     of.unlessNothing(Measure.WELL_BACK, tip.wellCutBack());
                   });
       case TIP_CUT -> of.tip().ifPresent(tip -> of.add(Measure.CUT_AT, tip.cutAt()));
+      case COMPARE -> {
+        of.tip().ifPresent(tip -> of.add(Measure.CUT_AT, tip.cutAt()));
+        of.form().ifPresent(form -> of.add(Measure.MARK, form.buildToMark()));
+      }
       case FORM_CUT ->
           of.form().ifPresent(form -> of.unlessNothing(Measure.MOUTH, form.cutDepth()));
       case FORM_SET ->
@@ -87,7 +91,7 @@ final class Targets {
           of.add(Measure.FREE_EDGE, nail.nail().freeEdge());
         }
       }
-      case OUTLINE, TOUCH_EDGE, QUARTERS -> {
+      case SHORTEN_BUILD, OUTLINE, TOUCH_EDGE, QUARTERS -> {
         of.unlessNothing(Measure.LENGTH, nail.extension());
         of.straight();
       }

@@ -9,5 +9,10 @@ public enum EarlierProduct {
   HARD_GEL,
   ACRYLIC,
   POLY_GEL,
-  UNKNOWN
+  UNKNOWN;
+
+  /** Whether it is a build and no mere colour. */
+  public boolean builds() {
+    return this != NONE && this != POLISH && this != GEL_POLISH;
+  }
 }

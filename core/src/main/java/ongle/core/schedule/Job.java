@@ -18,6 +18,7 @@ import java.util.Objects;
  *     all of the earlier stages is done, and hard, on both
  * @param keeps whether the technician stays for the next job of the hand: nothing of the other hand
  *     comes between
+ * @param alone whether nobody can work on the other hand meanwhile, as in doing one's own hands
  */
 public record Job(
     String id,
@@ -28,7 +29,8 @@ public record Job(
     boolean needsSettled,
     Window window,
     int stage,
-    boolean keeps) {
+    boolean keeps,
+    boolean alone) {
 
   /**
    * When a job may begin, counted from the end of the one before it on the same hand.
@@ -72,22 +74,24 @@ public record Job(
       int settles,
       boolean needsSettled,
       Window window) {
-    this(id, technician, lamp, seconds, settles, needsSettled, window, 0, false);
+    this(id, technician, lamp, seconds, settles, needsSettled, window, 0, false, false);
   }
 
-  /** Whether it takes the technician's time: at work, or staying for what comes next. */
+  /** Whether it takes the technician's time: at work, waiting, or staying for what comes next. */
   public boolean stays() {
-    return technician || keeps;
+    return technician || keeps || alone;
   }
 
   /** The same, not to be torn from the next of its hand; or so no more. */
   public Job keeping(boolean together) {
-    return new Job(id, technician, lamp, seconds, settles, needsSettled, window, stage, together);
+    return new Job(
+        id, technician, lamp, seconds, settles, needsSettled, window, stage, together, alone);
   }
 
   /** The same in a stage of the appointment. */
   public Job in(int later) {
-    return new Job(id, technician, lamp, seconds, settles, needsSettled, window, later, keeps);
+    return new Job(
+        id, technician, lamp, seconds, settles, needsSettled, window, later, keeps, alone);
   }
 
   /**
@@ -112,6 +116,12 @@ public record Job(
     return new Job(id, true, false, seconds, 0, false, Window.OPEN);
   }
 
+  /** The same with nobody to work on the other hand meanwhile. */
+  public Job aloneMeanwhile() {
+    return new Job(
+        id, technician, lamp, seconds, settles, needsSettled, window, stage, keeps, true);
+  }
+
   /** A hand in the lamp, any time. */
   public static Job lamp(String id, int seconds) {
     return new Job(id, false, true, seconds, 0, false, Window.OPEN);
@@ -120,16 +130,35 @@ public record Job(
   /** The same within a window after the job before it. */
   public Job within(int min, int max) {
     return new Job(
-        id, technician, lamp, seconds, settles, needsSettled, new Window(min, max), stage, keeps);
+        id,
+        technician,
+        lamp,
+        seconds,
+        settles,
+        needsSettled,
+        new Window(min, max),
+        stage,
+        keeps,
+        alone);
+  }
+
+  /** The same for another time. */
+  public Job lasting(int other) {
+    return new Job(id, technician, lamp, other, settles, needsSettled, window, stage, keeps, alone);
+  }
+
+  /** The same with no window. */
+  public Job anyTime() {
+    return within(Window.OPEN.min(), Window.OPEN.max());
   }
 
   /** The same with something drying or hardening after it. */
   public Job settling(int after) {
-    return new Job(id, technician, lamp, seconds, after, needsSettled, window, stage, keeps);
+    return new Job(id, technician, lamp, seconds, after, needsSettled, window, stage, keeps, alone);
   }
 
   /** The same, waiting for all that dries or hardens. */
   public Job onceSettled() {
-    return new Job(id, technician, lamp, seconds, settles, true, window, stage, keeps);
+    return new Job(id, technician, lamp, seconds, settles, true, window, stage, keeps, alone);
   }
 }

@@ -9,10 +9,11 @@ import java.util.Optional;
  *
  * @param slots in the order they begin
  * @param makespan when the last one ends, s from now
- * @param lowerBound no schedule that keeps each hand's order ends earlier, s from now; the makespan
- *     itself once no shorter one is left
+ * @param lowerBound no schedule that keeps each hand's order ends earlier, s from now; the shortest
+ *     there is where that was proved
  * @param missed jobs whose window could not be kept
- * @param exact whether no shorter schedule keeps each hand's order
+ * @param exact whether a schedule as short as the lower bound is known to exist; of all nearly as
+ *     short the one with the fewest changes of hand is taken
  */
 public record Schedule(
     List<Slot> slots, int makespan, int lowerBound, List<String> missed, boolean exact) {
@@ -53,6 +54,17 @@ public record Schedule(
   /** How long the technician has nothing to do until the end, s. */
   public int idle() {
     return makespan - worked();
+  }
+
+  /** How often the technician turns from one hand to the other. */
+  public int changes() {
+    List<Slot> worked =
+        slots.stream().filter(slot -> slot.job().stays() && slot.left() != slot.right()).toList();
+    int changes = 0;
+    for (int i = 1; i < worked.size(); i++) {
+      changes += worked.get(i).left() == worked.get(i - 1).left() ? 0 : 1;
+    }
+    return changes;
   }
 
   /** How far it may be from the best, as a share of the lower bound. */

@@ -5,7 +5,6 @@ import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
 import java.util.Optional;
 import java.util.function.ToIntFunction;
 import ongle.core.Memo;
@@ -20,17 +19,20 @@ import org.jspecify.annotations.Nullable;
  */
 public final class Scheduler {
   /** Labels kept at a point; past that the schedule may no longer be the shortest. */
-  private static final int MAX_LABELS = 24;
+  private static final int MAX_LABELS = 64;
 
   /**
    * Labels kept where the answer is still this far from the bound: it may be the best all the same.
    */
-  private static final int PROOF_LABELS = 200;
+  private static final int PROOF_LABELS = 1000;
 
   private static final double NEAR = 1.05;
 
-  /** Labels kept at a point in a first quick search, whose answer the full one has to beat. */
-  private static final int QUICK_LABELS = 16;
+  /** A schedule this much longer than the shortest is taken for fewer changes of hand. */
+  private static final double NEARLY_AS_SHORT = 1.03;
+
+  /** What a change of hand weighs against time where labels have to be dropped, s. */
+  private static final int CHANGE_WEIGHS = 30;
 
   private static final int NONE = -1;
   private static final int LEFT = 0;
@@ -64,6 +66,10 @@ public final class Scheduler {
   private int maxLabels;
   private int beat;
   private boolean cut;
+
+  /** Whether the fewest changes of hand are looked for, of all that end soon enough. */
+  private boolean calm;
+
   private Optional<String> first = Optional.empty();
 
   private Scheduler(Hands hands, boolean strict) {
@@ -159,7 +165,11 @@ public final class Scheduler {
     return Math.max(label.end, ends + rest);
   }
 
-  /** When everybody is free after some jobs, and how that was reached. */
+  /**
+   * When everybody is free after some jobs, and how that was reached.
+   *
+   * @param opened when the latest stage was: all of the earlier ones done and hard
+   */
   private record Label(
       @Nullable Label before,
       @Nullable Job placed,
@@ -171,35 +181,34 @@ public final class Scheduler {
       int rightFree,
       int leftSettled,
       int rightSettled,
+      int opened,
       int last,
       int missed,
+      int changes,
       int end) {
 
-    boolean noWorse(Label other, int changing, boolean leftWindow, boolean rightWindow) {
+    boolean noWorse(
+        Label other, int changing, boolean calm, boolean leftWindow, boolean rightWindow) {
       int turn = last == other.last ? 0 : changing;
       return missed <= other.missed
+          && (!calm || changes + (last == other.last ? 0 : 1) <= other.changes)
           && end <= other.end
           && technician + turn <= other.technician
           && lamp <= other.lamp
           && (leftWindow ? leftFree == other.leftFree : leftFree <= other.leftFree)
           && (rightWindow ? rightFree == other.rightFree : rightFree <= other.rightFree)
           && leftSettled <= other.leftSettled
-          && rightSettled <= other.rightSettled;
+          && rightSettled <= other.rightSettled
+          && opened <= other.opened;
     }
   }
 
-  /** The shortest schedule; windows are kept if that can be, else as many as can be. */
+  /**
+   * A schedule within {@link #NEARLY_AS_SHORT} of the shortest that keeps each hand's order, with
+   * the fewest changes of hand. Windows are kept if that can be, else as many as can be.
+   */
   public static Schedule of(Hands hands) {
-    @Nullable Schedule strict = new Scheduler(hands, true).solved(hands);
-    return strict != null
-        ? strict
-        : Objects.requireNonNull(
-            new Scheduler(hands, false).solved(hands), "windows may be missed");
-  }
-
-  /** A good schedule at once, for going on in the middle of the work and for comparing. */
-  public static Schedule quick(Hands hands) {
-    return quick(hands, Optional.empty());
+    return of(hands, Optional.empty());
   }
 
   /**
@@ -209,10 +218,10 @@ public final class Scheduler {
    * @throws IllegalArgumentException if it is not the next of any hand
    */
   public static Schedule beginningWith(String first, Hands hands) {
-    return quick(hands, Optional.of(first));
+    return of(hands, Optional.of(first));
   }
 
-  private static Schedule quick(Hands hands, Optional<String> first) {
+  private static Schedule of(Hands hands, Optional<String> first) {
     return KNOWN.of(new Question(hands, first), () -> search(hands, first));
   }
 
@@ -220,11 +229,9 @@ public final class Scheduler {
     for (boolean strict : new boolean[] {true, false}) {
       Scheduler scheduler = new Scheduler(hands, strict);
       scheduler.first = first;
-      scheduler.maxLabels = QUICK_LABELS;
-      scheduler.beat = Integer.MAX_VALUE;
-      @Nullable Label found = scheduler.search(hands.free());
+      @Nullable Schedule found = scheduler.solved(hands);
       if (found != null) {
-        return schedule(found, LowerBound.of(hands), !scheduler.cut);
+        return found;
       }
     }
     throw new IllegalArgumentException("no hand can go on with " + first);
@@ -233,25 +240,45 @@ public final class Scheduler {
   /** Null if windows must be kept and cannot be. */
   private @Nullable Schedule solved(Hands hands) {
     int bound = LowerBound.of(hands);
-    maxLabels = QUICK_LABELS;
-    beat = Integer.MAX_VALUE;
-    @Nullable Label quick = search(hands.free());
-    if (quick != null && quick.missed == 0 && quick.end <= bound) {
-      return schedule(quick, bound, true);
-    }
     maxLabels = MAX_LABELS;
-    beat = quick == null || quick.missed > 0 ? Integer.MAX_VALUE : quick.end;
-    cut = false;
-    @Nullable Label full = search(hands.free());
-    @Nullable Label best = full == null ? quick : full;
-    if (best != null && best.missed == 0 && cut && best.end > NEAR * bound) {
+    beat = Integer.MAX_VALUE;
+    @Nullable Label best = search(hands.free());
+    if (best == null) {
+      return null;
+    }
+    if (cut && best.missed == 0 && best.end * NEARLY_AS_SHORT > NEAR * bound) {
       maxLabels = PROOF_LABELS;
       beat = best.end;
       cut = false;
       @Nullable Label better = search(hands.free());
       best = better == null ? best : better;
     }
-    return best == null ? null : schedule(best, bound, !cut);
+    boolean exact = !cut || best.end <= bound;
+    double latest = best.end * NEARLY_AS_SHORT;
+    return schedule(
+        calmed(best, (int) (exact ? latest : Math.min(latest, NEAR * bound)), hands),
+        bound,
+        exact,
+        best.end);
+  }
+
+  /**
+   * The one with the fewest changes of hand.
+   *
+   * @param latest it may end, s
+   */
+  private Label calmed(Label shortest, int latest, Hands hands) {
+    maxLabels = MAX_LABELS;
+    beat = latest + 1;
+    calm = true;
+    @Nullable Label found = search(hands.free());
+    calm = false;
+    return found == null
+            || found.missed > shortest.missed
+            || found.changes >= shortest.changes
+            || found.end >= beat
+        ? shortest
+        : found;
   }
 
   private @Nullable Label search(Hands.Free free) {
@@ -270,7 +297,9 @@ public final class Scheduler {
                 free.right(),
                 free.leftSettled(),
                 free.rightSettled(),
+                0,
                 NONE,
+                0,
                 0,
                 0));
     for (int i = 0; i <= left.size(); i++) {
@@ -305,7 +334,10 @@ public final class Scheduler {
       }
       if (i == left.size()) {
         return row.get(columns - 1).stream()
-            .min(Comparator.comparingInt(Label::missed).thenComparingInt(Label::end))
+            .min(
+                Comparator.comparingInt(Label::missed)
+                    .thenComparingInt(label -> calm ? label.changes() : 0)
+                    .thenComparingInt(Label::end))
             .orElse(null);
       }
       row = below;
@@ -348,12 +380,12 @@ public final class Scheduler {
     boolean rightWindow = j < right.size() && right.get(j).window().closes();
     // Plain loops: this is where the search spends its time.
     for (int k = 0; k < cell.size(); k++) {
-      if (cell.get(k).noWorse(label, changing, leftWindow, rightWindow)) {
+      if (cell.get(k).noWorse(label, changing, calm, leftWindow, rightWindow)) {
         return;
       }
     }
     for (int k = cell.size() - 1; k >= 0; k--) {
-      if (label.noWorse(cell.get(k), changing, leftWindow, rightWindow)) {
+      if (label.noWorse(cell.get(k), changing, calm, leftWindow, rightWindow)) {
         cell.remove(k);
       }
     }
@@ -375,7 +407,8 @@ public final class Scheduler {
 
   /** The less, the better a label promises to end: windows missed first, then time. */
   private long promise(Label label, int i, int j) {
-    return ((long) label.missed << Integer.SIZE) + atBest(label, i, j);
+    long changes = calm ? label.changes : 0;
+    return ((long) label.missed << Integer.SIZE) + changes * CHANGE_WEIGHS + atBest(label, i, j);
   }
 
   /**
@@ -392,8 +425,8 @@ public final class Scheduler {
             ? label.leftFree
             : side == RIGHT ? label.rightFree : Math.max(label.leftFree, label.rightFree);
     int start = Math.max(0, handFree + job.window().min());
+    boolean turns = job.stays() && side != NONE && label.last != NONE && label.last != side;
     if (job.stays()) {
-      boolean turns = side != NONE && label.last != NONE && label.last != side;
       start = Math.max(start, label.technician + (turns ? changing : 0));
     }
     if (job.lamp()) {
@@ -407,12 +440,16 @@ public final class Scheduler {
         start = Math.max(start, label.rightSettled);
       }
     }
-    if (job.stage() > lastStage(left, side == RIGHT ? i : i - 1, leftStage)) {
-      start = Math.max(start, Math.max(label.leftFree, label.leftSettled));
-    }
-    if (job.stage() > lastStage(right, side == LEFT ? j : j - 1, rightStage)) {
-      start = Math.max(start, Math.max(label.rightFree, label.rightSettled));
-    }
+    boolean opens =
+        job.stage() > lastStage(left, side == RIGHT ? i : i - 1, leftStage)
+            && job.stage() > lastStage(right, side == LEFT ? j : j - 1, rightStage);
+    int opened =
+        opens
+            ? Math.max(
+                Math.max(label.leftFree, label.leftSettled),
+                Math.max(label.rightFree, label.rightSettled))
+            : label.opened;
+    start = Math.max(start, opened);
     start = Math.max(start, lateEnough(label, job, side, i, j));
     boolean misses = job.window().closes() && start - handFree > job.window().max();
     if (misses && strict) {
@@ -435,8 +472,10 @@ public final class Scheduler {
         side == LEFT || job.settles() == 0
             ? label.rightSettled
             : Math.max(label.rightSettled, settled),
+        opened,
         job.stays() && side != NONE ? side : label.last,
         label.missed + (misses ? 1 : 0),
+        label.changes + (turns ? 1 : 0),
         Math.max(label.end, end));
   }
 
@@ -467,7 +506,7 @@ public final class Scheduler {
     if (next.lamp() && !job.lamp()) {
       needed = label.lamp;
     }
-    if (next.technician() && !job.technician()) {
+    if (next.stays() && !job.stays()) {
       needed =
           Math.max(
               needed,
@@ -477,7 +516,10 @@ public final class Scheduler {
     return needed - next.window().max() - job.seconds();
   }
 
-  private static Schedule schedule(Label last, int bound, boolean exact) {
+  /**
+   * @param shortest makespan that was found
+   */
+  private static Schedule schedule(Label last, int bound, boolean exact, int shortest) {
     List<Schedule.Slot> slots = new ArrayList<>();
     List<String> missed = new ArrayList<>();
     for (Label label = last; label.placed != null && label.before != null; label = label.before) {
@@ -488,6 +530,6 @@ public final class Scheduler {
       }
     }
     return new Schedule(
-        slots, last.end, exact ? last.end : Math.min(bound, last.end), missed, exact);
+        slots, last.end, exact ? shortest : Math.min(bound, shortest), missed, exact);
   }
 }

@@ -44,6 +44,22 @@ class RoutineTest {
   }
 
   @Test
+  void nothingComesBetweenPrimerAndProduct() {
+    assertThatThrownBy(() -> Routine.USUAL.moved("CLEAR_DESK", 2))
+        .hasMessageContaining("CLEAR_DESK_BEFORE_DEHYDRATE");
+  }
+
+  @Test
+  void whatWasKeptUnderEarlierRulesIsBroughtIntoOrder() {
+    List<Routine.Line> kept = new ArrayList<>(Routine.USUAL.lines());
+    Routine.Line desk = Routine.USUAL.of("CLEAR_DESK").orElseThrow();
+    kept.remove(desk);
+    kept.add(kept.indexOf(Routine.USUAL.of("FIT_AND_BUILD").orElseThrow()), desk);
+
+    assertThat(Routine.mended(kept)).isEqualTo(Routine.USUAL);
+  }
+
+  @Test
   void aListThatForbidsItselfIsRefused() {
     List<Routine.Line> lines = new ArrayList<>(Routine.USUAL.lines());
     lines.add(new Routine.Line("a", Optional.of("A"), 10, Optional.of("b")));

@@ -30,20 +30,11 @@ class SchoolsAtTheBenchTest {
       Primer primer,
       TipAttachment tips,
       FilingRoutine filing) {
-    return new BenchSchools(
-        softener, tool, primer, tips, USUAL.construction(), USUAL.order(), filing, USUAL.rework());
+    return USUAL.with(softener, tool, primer, tips, filing);
   }
 
   private static BenchSchools habits(Construction construction, NailOrder order) {
-    return new BenchSchools(
-        USUAL.softener(),
-        USUAL.cuticleTool(),
-        USUAL.primer(),
-        USUAL.attachment(),
-        construction,
-        order,
-        USUAL.filing(),
-        USUAL.rework());
+    return USUAL.with(construction, order);
   }
 
   private static List<Step> left(SetPlan set, BenchSchools schools) {
@@ -61,9 +52,14 @@ class SchoolsAtTheBenchTest {
                 Finish.CLEAR,
                 22,
                 100,
+                Worker.TECHNICIAN,
+                140,
                 Map.of(),
                 Map.of()))
-        .left();
+        .left()
+        .stream()
+        .flatMap(step -> step.singly().stream())
+        .toList();
   }
 
   private static Step first(List<Step> steps, StepKind kind) {
@@ -126,7 +122,9 @@ class SchoolsAtTheBenchTest {
     assertThat(acid.job().settles()).isGreaterThan(mild.job().settles());
     assertThat(acid.tool()).contains(Tool.Plain.ACID_PRIMER);
     assertThat(base.variant()).contains(Step.Variant.BASE_RUBBED_IN);
-    assertThat(first(left(set, primed(Primer.ACID)), StepKind.FRAME).job().needsSettled()).isTrue();
+    SetPlan overlay = Sets.of(Product.HARD_GEL, BuildWay.OVERLAY);
+    assertThat(first(left(overlay, primed(Primer.ACID)), StepKind.SLIP).job().window().min())
+        .isEqualTo(acid.job().settles());
   }
 
   private static BenchSchools primed(Primer primer) {
@@ -148,20 +146,24 @@ class SchoolsAtTheBenchTest {
                 TipAttachment.GEL,
                 USUAL.filing()));
 
-    assertThat(all(glued, StepKind.TIP_FLASH)).isEmpty();
+    assertThat(first(glued, StepKind.TIP_ON).job().lamp()).isFalse();
     assertThat(first(glued, StepKind.TIP_ON).job().settles()).isPositive();
-    assertThat(all(gelled, StepKind.TIP_FLASH)).hasSize(5);
-    assertThat(first(gelled, StepKind.TIP_FLASH).light()).isPresent();
+    assertThat(first(gelled, StepKind.TIP_ON).job().lamp()).isTrue();
+    assertThat(first(gelled, StepKind.TIP_ON).light()).isPresent();
   }
 
   @Test
   void oneNailAtATimeIsFrozenBeforeTheNext() {
     SetPlan overlay = Sets.of(Product.HARD_GEL, BuildWay.OVERLAY);
+    SetPlan stiff = Sets.of(Product.STIFF_HARD_GEL, BuildWay.OVERLAY);
     BenchSchools each = habits(Construction.ONE_PIECE, NailOrder.ONE_AT_A_TIME);
     BenchSchools whole = habits(Construction.ONE_PIECE, NailOrder.WHOLE_HAND);
 
     assertThat(all(left(overlay, each), StepKind.FLASH).count()).isGreaterThanOrEqualTo(5);
-    assertThat(all(left(overlay, whole), StepKind.FLASH)).isEmpty();
+    assertThat(all(left(stiff, each), StepKind.FLASH).count()).isGreaterThanOrEqualTo(5);
+    assertThat(all(left(stiff, whole), StepKind.FLASH)).isEmpty();
+    // What runs is frozen in every order.
+    assertThat(all(left(overlay, whole), StepKind.FLASH).count()).isGreaterThanOrEqualTo(4);
   }
 
   @Test

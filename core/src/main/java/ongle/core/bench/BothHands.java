@@ -1,0 +1,137 @@
+package ongle.core.bench;
+
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Consumer;
+import ongle.core.Lookup;
+import ongle.core.nail.Finger;
+import ongle.core.nail.Hand;
+import ongle.core.plan.NailPlan;
+import ongle.core.plan.SetPlan;
+import ongle.core.portion.Portion;
+import ongle.core.schedule.Job;
+
+/** Both hands, taken through the stages of an appointment with the salon's routine. */
+final class BothHands {
+  private final SetPlan plan;
+  private final BenchWish wish;
+  private final List<NailPlan> nails;
+  private final Map<Hand, HandSteps> hands = new EnumMap<>(Hand.class);
+  private Stage stage = Stage.PREPARE;
+
+  /**
+   * @param nails that are worked on
+   */
+  BothHands(
+      SetPlan plan,
+      BenchWish wish,
+      List<NailPlan> nails,
+      Map<Finger, Portion> portions,
+      Map<Finger, Infill> infills) {
+    this.plan = plan;
+    this.wish = wish;
+    this.nails = nails;
+    for (Hand hand : Hand.values()) {
+      List<NailPlan> of =
+          nails.stream().filter(nail -> nail.nail().finger().hand() == hand).toList();
+      if (!of.isEmpty()) {
+        hands.put(hand, new HandSteps(wish, hand, of, portions, infills));
+      }
+    }
+    wish.routine().lines().forEach(this::add);
+  }
+
+  /** Steps of a hand in their order; none where nothing is done on it. */
+  List<Step> steps(Hand hand) {
+    return Optional.ofNullable(hands.get(hand)).map(HandSteps::steps).orElse(List.of());
+  }
+
+  private void add(Routine.Line line) {
+    Optional<StepKind> atOnce = line.kind().filter(kind -> kind.scope() == StepKind.Scope.SET);
+    if (atOnce.isPresent()) {
+      atOnce(atOnce.get(), line.name());
+      return;
+    }
+    switch (line.code()) {
+      case Routine.FIT_AND_BUILD -> build();
+      case Routine.FILING -> file();
+      case Routine.COATS -> coat();
+      default -> each(stage, hand -> hand.add(line));
+    }
+  }
+
+  private void build() {
+    each(Stage.FIT, hand -> hand.building.fit());
+    if (nails.size() > 1 && hands.values().stream().anyMatch(hand -> hand.building.compares())) {
+      atOnce(StepKind.COMPARE, Optional.empty());
+    }
+    each(Stage.FIT, hand -> hand.building.blend());
+    each(Stage.FRAME, hand -> hand.building.frames());
+    each(Stage.REFINE, hand -> hand.building.refine());
+    each(Stage.BODY, hand -> hand.building.bodies());
+  }
+
+  private void file() {
+    each(Stage.FILE, hand -> {});
+    washed(HandWash.BEFORE_FILING);
+    each(Stage.FILE, hand -> hand.finishing.filing());
+  }
+
+  private void coat() {
+    washed(HandWash.AFTER_FILING);
+    each(Stage.COAT, hand -> hand.finishing.coats());
+  }
+
+  private void washed(HandWash when) {
+    if (wish.schools().wash() == when
+        && nails.stream().anyMatch(nail -> wish.job(nail.nail().finger()).builds())) {
+      atOnce(StepKind.WASH_HANDS, Optional.empty());
+    }
+  }
+
+  private void each(Stage reached, Consumer<HandSteps> what) {
+    stage = reached;
+    for (HandSteps hand : hands.values()) {
+      hand.begin(reached);
+      what.accept(hand);
+    }
+  }
+
+  private void atOnce(StepKind kind, Optional<String> name) {
+    Job job = Job.work(kind.name(), kind.seconds() * wish.pace() / 100).in(stage.ordinal());
+    Step step =
+        Step.ofBoth(
+            kind,
+            name,
+            nails.stream().map(nail -> nail.nail().finger()).toList(),
+            kind == StepKind.COMPARE || kind == StepKind.WASH_HANDS ? job.onceSettled() : job,
+            nails.stream()
+                .filter(nail -> kind == StepKind.COMPARE && fresh(nail))
+                .flatMap(
+                    nail ->
+                        Targets.of(kind, Optional.empty(), nail, Optional.empty(), Optional.empty())
+                            .stream())
+                .toList(),
+            kind == StepKind.SANITISE ? notBuiltOn() : List.of());
+    hands.values().forEach(hand -> hand.add(step));
+  }
+
+  private boolean fresh(NailPlan nail) {
+    return Lookup.of(hands, nail.nail().finger().hand()).building.fresh(nail);
+  }
+
+  private List<StepCaution> notBuiltOn() {
+    List<StepCaution> cautions = new ArrayList<>();
+    plan.nails().stream()
+        .filter(NailPlan::stopped)
+        .forEach(
+            nail ->
+                cautions.add(
+                    new StepCaution.NotBuiltOn(
+                        nail.nail().finger(), nail.stop().orElseThrow().why())));
+    return cautions;
+  }
+}

@@ -1,0 +1,9 @@
+package ongle.core.bench;
+
+import ongle.core.School;
+
+/** When the form comes off. */
+public enum FormOff implements School {
+  AFTER_BODY,
+  AFTER_FRAME
+}

@@ -1,0 +1,20 @@
+package ongle.core.bench;
+
+/**
+ * Stages of an appointment, in order: nothing of one begins on either hand before all of the
+ * earlier is done, and hard, on both. So no dust falls on open product, and none on an open coat.
+ */
+enum Stage {
+  /** Old product, cuticle, plates. */
+  PREPARE,
+  /** Tips and forms sized, cut, compared and blended. */
+  FIT,
+  /** Frames on their forms. */
+  FRAME,
+  /** Forms off, and what can be filed of the frames. */
+  REFINE,
+  /** All other product. */
+  BODY,
+  FILE,
+  COAT
+}
