@@ -48,12 +48,12 @@ class ScreenshotsIT {
     }
   }
 
-  /** The first bead of an appointment. */
+  /** The beads of the first nail. */
   private static void shootGuide(Desk desk, Path folder) throws IOException {
     desk.open("/sets/2/bench");
     desk.click(".begin .act");
     desk.until(d -> !d.all("#done").isEmpty());
-    while (!desk.text(".now-step h2").startsWith("Lay a bead, 2")) {
+    while (!desk.text(".now-step h2").startsWith("Lay the ")) {
       String before = desk.text(".finish-at");
       desk.script("window.pressedAt = performance.now()");
       desk.until(d -> (Boolean) d.script("return performance.now() - window.pressedAt > 900"));
