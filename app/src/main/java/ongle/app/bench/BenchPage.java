@@ -24,7 +24,9 @@ import ongle.core.bench.Rework;
 import ongle.core.bench.Softener;
 import ongle.core.bench.TipAttachment;
 import ongle.core.bench.TipPriming;
+import ongle.core.bench.TopCoat;
 import ongle.core.bench.Worker;
+import ongle.core.layer.Recipe;
 import ongle.core.nail.Finger;
 import ongle.core.nail.Seat;
 import ongle.core.portion.Brush;
@@ -73,6 +75,7 @@ class BenchPage {
     model.addAttribute("lamps", lamps.all());
     model.addAttribute("lampTaken", plan.wish().lamp().code());
     model.addAttribute("habits", habits(desk.choices()));
+    model.addAttribute("recipes", Recipe.SHIPPED);
     model.addAttribute("refusals", plan.refusals().stream().map(Words::of).toList());
     plan.betterVisit().ifPresent(visit -> model.addAttribute("betterVisit", visit));
     model.addAttribute("underWay", bench.begun(id));
@@ -135,6 +138,11 @@ class BenchPage {
             Words.say("bench.habit.formOff"),
             List.of(FormOff.values()),
             choices.formOff()),
+        new Habit(
+            "topCoat",
+            Words.say("bench.habit.topCoat"),
+            List.of(TopCoat.values()),
+            choices.topCoat()),
         new Habit(
             "wash", Words.say("bench.habit.wash"), List.of(HandWash.values()), choices.wash()),
         new Habit(

@@ -114,6 +114,9 @@ class BuildSheetController {
     NailPlan nail = visit.planned().of(finger);
     Optional<Portion> portion = Optional.ofNullable(visit.plan().portions().get(finger));
     List<String> product = new ArrayList<>();
+    if (visit.plan().wish().job(finger).coats()) {
+      product.add(BenchWords.layers(visit.plan().recipe(nail)));
+    }
     portion.ifPresent(
         laid -> {
           product.add(Words.of(laid.product()) + ": " + BenchWords.portion(laid));

@@ -12,11 +12,13 @@ import ongle.app.words.Numbers;
 import ongle.app.words.Words;
 import ongle.core.bench.BenchPlan;
 import ongle.core.bench.FingerJob;
+import ongle.core.layer.Recipe;
 import ongle.core.nail.Finger;
 import ongle.core.nail.Seat;
 import ongle.core.plan.NailPlan;
 import ongle.core.portion.Need;
 import ongle.core.portion.Portion;
+import org.jspecify.annotations.Nullable;
 import org.springframework.ui.Model;
 
 /** What each nail takes of which product, and what of that is on the shelf. */
@@ -29,6 +31,9 @@ final class ProductView {
    * @param scene null where nothing is laid
    * @param old what becomes of what is on it
    * @param job what is done on it
+   * @param recipe it takes
+   * @param layers of it in words
+   * @param thin what to do where they leave too little body; null where they do not
    */
   record NailRow(
       Finger finger,
@@ -38,7 +43,10 @@ final class ProductView {
       List<String> doses,
       String laid,
       List<String> old,
-      FingerJob job) {}
+      FingerJob job,
+      Recipe recipe,
+      String layers,
+      @Nullable String thin) {}
 
   /**
    * What the set takes of one material.
@@ -77,7 +85,19 @@ final class ProductView {
             .map(laid -> BenchWords.portion(laid) + " · " + BenchWords.cure(plan, nail))
             .orElse(""),
         old,
-        plan.wish().job(finger));
+        plan.wish().job(finger),
+        plan.wish().recipes().getOrDefault(finger, plan.wish().recipe()),
+        BenchWords.layers(plan.recipe(nail)),
+        plan.bodyTooThin(nail)
+            ? Words.say(
+                "bench.body-too-thin",
+                "body",
+                Math.max(0, plan.body(nail)),
+                "least",
+                BenchPlan.LEAST_BODY,
+                "besides",
+                plan.recipe(nail).besidesBody())
+            : null);
   }
 
   static void show(PlannedVisit desk, List<Need> needs, String currency, Seat seat, Model model) {

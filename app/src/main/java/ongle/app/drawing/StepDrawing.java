@@ -97,7 +97,7 @@ public final class StepDrawing {
               Optional.ofNullable(plan.infills().get(finger))
                   .filter(infill -> infill.removal().isEmpty())
                   .isPresent();
-          case LEAVE ->
+          case LEAVE, REPAIR ->
               plan.plan().of(finger).filter(nail -> nail.seen().earlier().builds()).isPresent();
           case NEW, OFF, POLISH -> false;
         };

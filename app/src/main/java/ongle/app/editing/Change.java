@@ -5,6 +5,8 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
+import java.util.function.UnaryOperator;
+import ongle.app.sets.Choices;
 import ongle.app.sets.NailSet;
 import ongle.app.sets.SetNail;
 import ongle.app.sets.Taken;
@@ -15,6 +17,7 @@ import ongle.core.fitting.TipsOrForms;
 import ongle.core.nail.EarlierProduct;
 import ongle.core.nail.Finger;
 import ongle.core.nail.Hand;
+import ongle.core.nail.OldBuild;
 import ongle.core.nail.OutOfRange;
 import ongle.core.nail.PlateCondition;
 import ongle.core.nail.Quantity;
@@ -97,6 +100,11 @@ public interface Change {
     return (set, at) -> set.nail(finger).found(product);
   }
 
+  /** What is known of the build on a nail. */
+  static Change judged(Finger finger, UnaryOperator<OldBuild> old) {
+    return (set, at) -> set.nail(finger).judge(old.apply(set.nail(finger).old()));
+  }
+
   /**
    * Builds on a finger although its skin says postpone.
    *
@@ -120,6 +128,12 @@ public interface Change {
 
   static Change does(Hand hand, Activity activity) {
     return (set, at) -> set.does(hand, activity);
+  }
+
+  /** Everything chosen as in a set before. */
+  static Change asBefore(NailSet last) {
+    Choices chosen = Choices.of(last);
+    return (set, at) -> set.choose(chosen, at);
   }
 
   // --- shape, length, product ------------------------------------------------------------------

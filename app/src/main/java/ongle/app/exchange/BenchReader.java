@@ -18,7 +18,9 @@ import ongle.core.bench.Finish;
 import ongle.core.bench.Routine;
 import ongle.core.cure.Lamp;
 import ongle.core.cure.Programme;
+import ongle.core.layer.Recipe;
 import ongle.core.nail.Finger;
+import org.jspecify.annotations.Nullable;
 
 /** How a set is carried out; what is left out is as usual. */
 final class BenchReader {
@@ -54,7 +56,8 @@ final class BenchReader {
             requireNonNullElse(given.rework(), habits.rework()),
             requireNonNullElse(given.tipPriming(), habits.tipPriming()),
             requireNonNullElse(given.formOff(), habits.formOff()),
-            requireNonNullElse(given.wash(), habits.wash())),
+            requireNonNullElse(given.wash(), habits.wash()),
+            requireNonNullElse(given.topCoat(), habits.topCoat())),
         given.routine() == null ? Routine.USUAL : routine(given.routine()),
         given.lamp() == null ? Lamp.LED : lamp(given.lamp()),
         Boolean.TRUE.equals(given.pigmented()),
@@ -67,7 +70,14 @@ final class BenchReader {
         requireNonNullElse(given.worker(), usual.worker()),
         requireNonNullElse(given.lessUsedPercent(), usual.lessUsed()),
         regrowth,
+        recipe(given.layers()),
+        Map.of(),
         Map.of());
+  }
+
+  /** The schema knows no other codes. */
+  static Recipe recipe(@Nullable String code) {
+    return Optional.ofNullable(code).flatMap(Recipe::ofCode).orElse(Recipe.AS_HABITS);
   }
 
   private static Lamp lamp(LampGiven given) {

@@ -23,6 +23,7 @@ import ongle.core.bench.Rework;
 import ongle.core.bench.Softener;
 import ongle.core.bench.TipAttachment;
 import ongle.core.bench.TipPriming;
+import ongle.core.bench.TopCoat;
 import ongle.core.bench.Visit;
 import ongle.core.bench.Worker;
 import ongle.core.fitting.Barrel;
@@ -31,6 +32,7 @@ import ongle.core.fitting.FreeHandOrForms;
 import ongle.core.fitting.TipsOrForms;
 import ongle.core.nail.EarlierProduct;
 import ongle.core.nail.Finger;
+import ongle.core.nail.OldBuild;
 import ongle.core.nail.PlateFinding;
 import ongle.core.nail.Quantity;
 import ongle.core.nail.SkinState;
@@ -148,6 +150,8 @@ record SetFile(
       TipPriming tipPriming,
       FormOff formOff,
       HandWash wash,
+      TopCoat topCoat,
+      String layers,
       LampGiven lamp,
       Boolean pigmented,
       Mix mix,
@@ -185,11 +189,16 @@ record SetFile(
           List<PlateFinding> condition,
       SkinState skin,
       EarlierProduct earlierProduct,
+      OldGiven oldBuild,
       String buildAnyway,
       Double regrowthMm,
       FingerJob job,
+      String layers,
       ByHand byHand,
       @JsonAnySetter @JsonAnyGetter Map<String, Double> measures) {}
+
+  /** What is known of the build on a nail. */
+  record OldGiven(OldBuild.Thickness thickness, Double measuredMm, Double clipMm, Boolean onTip) {}
 
   /**
    * What the technician set instead of what is computed.

@@ -9,10 +9,12 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.Set;
 import ongle.app.exchange.SetFile.ByHand;
 import ongle.app.exchange.SetFile.Floor;
 import ongle.app.exchange.SetFile.NailGiven;
+import ongle.app.exchange.SetFile.OldGiven;
 import ongle.app.exchange.SetFile.PlanningFigures;
 import ongle.app.exchange.SetFile.StyleWanted;
 import ongle.app.exchange.SetFile.TipSize;
@@ -27,9 +29,11 @@ import ongle.core.fitting.Fitting;
 import ongle.core.fitting.Schools;
 import ongle.core.fitting.Tip;
 import ongle.core.fitting.TipKit;
+import ongle.core.layer.Recipe;
 import ongle.core.nail.EarlierProduct;
 import ongle.core.nail.Finger;
 import ongle.core.nail.Hand;
+import ongle.core.nail.OldBuild;
 import ongle.core.nail.OutOfRange;
 import ongle.core.nail.PlateCondition;
 import ongle.core.nail.PlateFinding;
@@ -53,6 +57,7 @@ import ongle.core.structure.CrossThickness;
 import ongle.core.structure.UpperArch;
 import ongle.core.wear.Growth;
 import ongle.core.wear.Wearing;
+import org.jspecify.annotations.Nullable;
 import tools.jackson.databind.JsonNode;
 
 /**
@@ -95,7 +100,11 @@ final class SetFileReader {
     file.nails().stream()
         .filter(nail -> nail.job() != null)
         .forEach(nail -> jobs.put(nail.finger(), nail.job()));
-    BenchWish bench = new BenchReader(faults).read(file.bench(), regrowth).with(jobs);
+    Map<Finger, Recipe> recipes = new EnumMap<>(Finger.class);
+    file.nails().stream()
+        .filter(nail -> nail.layers() != null)
+        .forEach(nail -> recipes.put(nail.finger(), BenchReader.recipe(nail.layers())));
+    BenchWish bench = new BenchReader(faults).read(file.bench(), regrowth).with(jobs, recipes);
     if (!faults.isEmpty()) {
       return Optional.empty();
     }
@@ -293,6 +302,20 @@ final class SetFileReader {
     return items;
   }
 
+  private static OldBuild old(@Nullable OldGiven given) {
+    return given == null
+        ? OldBuild.UNASKED
+        : new OldBuild(
+            requireNonNullElse(given.thickness(), OldBuild.Thickness.USUAL),
+            orEmpty(given.measuredMm()),
+            orEmpty(given.clipMm()),
+            Boolean.TRUE.equals(given.onTip()));
+  }
+
+  private static OptionalDouble orEmpty(@Nullable Double given) {
+    return given == null ? OptionalDouble.empty() : OptionalDouble.of(given);
+  }
+
   private Optional<SetPlanner.Item> nail(NailGiven given, String path, Fitting fitting) {
     Map<Quantity, Double> values = new EnumMap<>(Quantity.class);
     for (Quantity quantity : Readings.OF_A_PLATE) {
@@ -302,6 +325,7 @@ final class SetFileReader {
     LookOver seen =
         new LookOver(
             requireNonNullElse(given.earlierProduct(), EarlierProduct.NONE),
+            old(given.oldBuild()),
             Optional.ofNullable(given.buildAnyway()));
     Adjustments byHand = byHand(given.byHand(), path + ".byHand", fitting);
     try {

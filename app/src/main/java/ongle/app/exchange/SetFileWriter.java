@@ -13,6 +13,7 @@ import ongle.app.exchange.SetFile.LampGiven;
 import ongle.app.exchange.SetFile.LengthWanted;
 import ongle.app.exchange.SetFile.LightGiven;
 import ongle.app.exchange.SetFile.NailGiven;
+import ongle.app.exchange.SetFile.OldGiven;
 import ongle.app.exchange.SetFile.OwnProduct;
 import ongle.app.exchange.SetFile.PlanningFigures;
 import ongle.app.exchange.SetFile.ProgrammeGiven;
@@ -25,9 +26,11 @@ import ongle.core.bench.BenchWish;
 import ongle.core.bench.Routine;
 import ongle.core.cure.Lamp;
 import ongle.core.fitting.Schools;
+import ongle.core.layer.Recipe;
 import ongle.core.nail.EarlierProduct;
 import ongle.core.nail.Hand;
 import ongle.core.nail.Nail;
+import ongle.core.nail.OldBuild;
 import ongle.core.nail.Quantity;
 import ongle.core.nail.Readings;
 import ongle.core.plan.Adjustments;
@@ -132,6 +135,8 @@ final class SetFileWriter {
         habits.tipPriming(),
         habits.formOff(),
         habits.wash(),
+        habits.topCoat(),
+        wish.recipe().equals(Recipe.AS_HABITS) ? null : wish.recipe().code(),
         lamp(wish.lamp()),
         wish.pigmented(),
         wish.mix(),
@@ -173,6 +178,16 @@ final class SetFileWriter {
         : code;
   }
 
+  private static OldGiven old(OldBuild old) {
+    return old.equals(OldBuild.UNASKED)
+        ? null
+        : new OldGiven(
+            old.thickness(),
+            PlanAnswer.orNull(old.measured()),
+            PlanAnswer.orNull(old.clip()),
+            old.tip());
+  }
+
   private static NailGiven nail(SetPlanner.Item item, BenchWish bench) {
     Nail nail = item.nail();
     Map<String, Double> measures = new LinkedHashMap<>();
@@ -184,9 +199,11 @@ final class SetFileWriter {
         nail.condition().findings().stream().sorted().toList(),
         nail.skin(),
         earlier == EarlierProduct.NONE ? null : earlier,
+        old(item.seen().old()),
         item.seen().buildAnyway().orElse(null),
         bench.regrowth().get(nail.finger()),
         bench.jobs().get(nail.finger()),
+        Optional.ofNullable(bench.recipes().get(nail.finger())).map(Recipe::code).orElse(null),
         item.adjustments().equals(Adjustments.NONE) ? null : byHand(item.adjustments()),
         measures);
   }

@@ -6,6 +6,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.stream.Stream;
 import ongle.app.editing.Change;
@@ -17,9 +18,13 @@ import ongle.app.planning.SetReader;
 import ongle.app.sets.SetNail;
 import ongle.app.web.Edit;
 import ongle.app.web.FormReading;
+import ongle.app.words.Numbers;
+import ongle.app.words.Words;
+import ongle.core.Range;
 import ongle.core.nail.EarlierProduct;
 import ongle.core.nail.Finger;
 import ongle.core.nail.Hand;
+import ongle.core.nail.OldBuild;
 import ongle.core.nail.PlateCondition;
 import ongle.core.nail.PlateFinding;
 import ongle.core.nail.Seat;
@@ -52,7 +57,14 @@ class LookOverController {
   }
 
   /** One finger as looked at. */
-  record Seen(Finger finger, PlateCondition condition, SkinState skin, EarlierProduct earlier) {}
+  record Seen(
+      Finger finger,
+      PlateCondition condition,
+      SkinState skin,
+      EarlierProduct earlier,
+      OldBuild old,
+      String measured,
+      String clip) {}
 
   /**
    * A finger that is not built on, or is built on for a reason.
@@ -127,6 +139,55 @@ class LookOverController {
       Model model) {
     PlannedSet planned = note(id, List.of(Finger.values()), seenOn(plate, finding), skin, earlier);
     return answer(planned, SetPage.chosen(finger, seat), seat, model);
+  }
+
+  /** What is known of the build on one finger. */
+  @PostMapping("/{finger}/old")
+  String old(
+      @PathVariable long id,
+      @PathVariable Finger finger,
+      @RequestParam Optional<OldBuild.Thickness> thickness,
+      @RequestParam Optional<String> measured,
+      @RequestParam Optional<String> clip,
+      @RequestParam Optional<Boolean> tip,
+      @ModelAttribute("seat") Seat seat,
+      Model model) {
+    for (Optional<String> typed : List.of(measured, clip)) {
+      Range range = typed == measured ? OldBuild.THICKNESS : OldBuild.CLIP;
+      if (typed.filter(text -> !text.isBlank() && read(text, range).isEmpty()).isPresent()) {
+        show(reader.planned(id), finger, seat, model);
+        String why = Words.say("measure.old.allowed", "min", range.min(), "max", range.max());
+        String field = (typed == measured ? "measured-" : "clip-") + finger;
+        model.addAttribute("refusal", new Refusal(field, typed.get(), why));
+        model.addAttribute("edit", new Edit.Refused(why));
+        return "measure/look :: answer";
+      }
+    }
+    return answer(
+        editor.make(
+            id,
+            Change.judged(
+                finger,
+                old -> {
+                  OldBuild known = thickness.map(old::with).orElse(old);
+                  known =
+                      measured.isPresent()
+                          ? known.measuring(read(measured.get(), OldBuild.THICKNESS))
+                          : known;
+                  known =
+                      clip.isPresent() ? known.clipping(read(clip.get(), OldBuild.CLIP)) : known;
+                  return tip.isPresent() ? known.onTip(tip.get()) : known;
+                })),
+        finger,
+        seat,
+        model);
+  }
+
+  /** A number within a range; empty for nothing typed, or what is none. */
+  private static OptionalDouble read(String typed, Range range) {
+    return Numbers.parse(typed).filter(range::allows).stream()
+        .mapToDouble(Double::doubleValue)
+        .findFirst();
   }
 
   /** The plate as ticked; empty where the plate was not asked about. */
@@ -237,6 +298,9 @@ class LookOverController {
     model.addAttribute("plateFindings", PlateFinding.values());
     model.addAttribute("skins", SkinState.values());
     model.addAttribute("earliers", EarlierProduct.values());
+    model.addAttribute("thicknesses", OldBuild.Thickness.values());
+    model.addAttribute(
+        "asksOld", order.stream().anyMatch(f -> planned.set().nail(f).getEarlier().builds()));
     model.addAttribute("activities", Activity.values());
     model.addAttribute(
         "does",
@@ -251,7 +315,18 @@ class LookOverController {
 
   private static Seen seen(PlannedSet planned, Finger finger) {
     SetNail nail = planned.set().nail(finger);
-    return new Seen(finger, nail.getPlateCondition(), nail.getSkin(), nail.getEarlier());
+    return new Seen(
+        finger,
+        nail.getPlateCondition(),
+        nail.getSkin(),
+        nail.getEarlier(),
+        nail.old(),
+        shown(nail.old().measured(), 2),
+        shown(nail.old().clip(), 1));
+  }
+
+  private static String shown(OptionalDouble known, int decimals) {
+    return known.isPresent() ? Numbers.format(known.getAsDouble(), decimals) : "";
   }
 
   private static Optional<Halted> halted(PlannedSet planned, Finger finger) {

@@ -20,10 +20,12 @@ import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.function.Function;
 import ongle.core.fitting.BuildWay;
 import ongle.core.nail.EarlierProduct;
 import ongle.core.nail.Finger;
+import ongle.core.nail.OldBuild;
 import ongle.core.nail.PlateCondition;
 import ongle.core.nail.Quantity;
 import ongle.core.nail.Readings;
@@ -61,6 +63,13 @@ public class SetNail {
 
   @Enumerated(EnumType.STRING)
   private EarlierProduct earlier = EarlierProduct.NONE;
+
+  @Enumerated(EnumType.STRING)
+  private OldBuild.Thickness oldThickness = OldBuild.Thickness.USUAL;
+
+  private Double oldMeasured;
+  private Double oldClip;
+  private boolean oldTip;
 
   private String buildAnyway;
 
@@ -122,7 +131,16 @@ public class SetNail {
   }
 
   public LookOver lookOver() {
-    return new LookOver(earlier, Optional.ofNullable(buildAnyway));
+    return new LookOver(earlier, old(), Optional.ofNullable(buildAnyway));
+  }
+
+  /** What is known of the build on it. */
+  public OldBuild old() {
+    return new OldBuild(oldThickness, orEmpty(oldMeasured), orEmpty(oldClip), oldTip);
+  }
+
+  private static OptionalDouble orEmpty(Double stored) {
+    return stored == null ? OptionalDouble.empty() : OptionalDouble.of(stored);
   }
 
   /** What was typed for it but could not be taken. */
@@ -212,6 +230,14 @@ public class SetNail {
   /** Notes what was on the nail. */
   public void found(EarlierProduct product) {
     earlier = product;
+  }
+
+  /** Notes what is known of the build on it. */
+  public void judge(OldBuild old) {
+    oldThickness = old.thickness();
+    oldMeasured = old.measured().isPresent() ? (Double) old.measured().getAsDouble() : null;
+    oldClip = old.clip().isPresent() ? (Double) old.clip().getAsDouble() : null;
+    oldTip = old.tip();
   }
 
   /**

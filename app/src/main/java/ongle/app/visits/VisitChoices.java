@@ -23,10 +23,12 @@ import ongle.core.bench.Routine;
 import ongle.core.bench.Softener;
 import ongle.core.bench.TipAttachment;
 import ongle.core.bench.TipPriming;
+import ongle.core.bench.TopCoat;
 import ongle.core.bench.Visit;
 import ongle.core.bench.Worker;
 import ongle.core.cure.Lamp;
 import ongle.core.cure.Setting;
+import ongle.core.layer.Recipe;
 import ongle.core.nail.Finger;
 import ongle.core.nail.Quantity;
 import ongle.core.portion.Brush;
@@ -47,6 +49,9 @@ public record VisitChoices(
     TipPriming tipPriming,
     FormOff formOff,
     HandWash wash,
+    TopCoat topCoat,
+    String recipe,
+    Map<Finger, String> recipes,
     String lamp,
     boolean pigmented,
     Mix mix,
@@ -73,6 +78,9 @@ public record VisitChoices(
           BenchSchools.USUAL.tipPriming(),
           BenchSchools.USUAL.formOff(),
           BenchSchools.USUAL.wash(),
+          BenchSchools.USUAL.topCoat(),
+          Recipe.AS_HABITS.code(),
+          Map.of(),
           Lamp.LED.code(),
           false,
           BenchWish.USUAL.mix(),
@@ -107,13 +115,14 @@ public record VisitChoices(
             rework,
             tipPriming,
             formOff,
-            wash);
+            wash,
+            topCoat);
     return new BenchWish(
         visit,
         schools,
         routine,
         taken,
-        pigmented,
+        pigmented || recipe.equals(Recipe.COLOURED_BUILDER.code()),
         mix,
         brush,
         nozzle,
@@ -123,7 +132,16 @@ public record VisitChoices(
         worker,
         lessUsed,
         regrowth,
+        Recipe.ofCode(recipe).orElse(Recipe.AS_HABITS),
+        recipesOfFingers(),
         jobs);
+  }
+
+  private Map<Finger, Recipe> recipesOfFingers() {
+    Map<Finger, Recipe> known = new EnumMap<>(Finger.class);
+    recipes.forEach(
+        (finger, code) -> Recipe.ofCode(code).ifPresent(layers -> known.put(finger, layers)));
+    return known;
   }
 
   /** What may be entered in these, in words. */

@@ -1,8 +1,11 @@
 package ongle.app.visits;
 
 import java.time.LocalDate;
+import java.time.LocalDateTime;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
 import ongle.app.editing.Change;
 import ongle.app.editing.SetEditor;
 import ongle.app.lamps.Lamps;
@@ -13,8 +16,10 @@ import ongle.app.salon.SalonSettings;
 import ongle.app.sets.NailSet;
 import ongle.app.words.Words;
 import ongle.core.bench.BenchPlan;
+import ongle.core.bench.FingerJob;
 import ongle.core.bench.Routine;
 import ongle.core.bench.Visit;
+import ongle.core.nail.Finger;
 import org.springframework.stereotype.Service;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.JsonNode;
@@ -26,6 +31,8 @@ import tools.jackson.databind.node.ObjectNode;
 public class VisitPlanner {
   /** Before the name of a finger: what is done on it. */
   private static final String JOB = "job-";
+
+  private static final String RECIPE = "recipe-";
 
   private final SetReader reader;
   private final SetEditor editor;
@@ -95,7 +102,9 @@ public class VisitPlanner {
     ObjectNode tree = json.valueToTree(choices(set));
     changed.forEach(
         (name, value) -> {
-          if (name.startsWith(JOB)) {
+          if (name.startsWith(RECIPE)) {
+            ((ObjectNode) tree.get("recipes")).put(name.substring(RECIPE.length()), value.strip());
+          } else if (name.startsWith(JOB)) {
             ((ObjectNode) tree.get("jobs")).put(name.substring(JOB.length()), value.strip());
           } else if (tree.has(name)) {
             tree.put(name, value.strip().replace(',', '.'));
@@ -114,6 +123,15 @@ public class VisitPlanner {
             (finger, job) -> {
               if (job != choices.visit().usual()) {
                 jobs.put(finger.name(), job.name());
+              }
+            });
+    ObjectNode recipes = tree.putObject("recipes");
+    choices
+        .recipes()
+        .forEach(
+            (finger, recipe) -> {
+              if (!recipe.equals(choices.recipe())) {
+                recipes.put(finger.name(), recipe);
               }
             });
     return json.treeToValue(tree, VisitChoices.class);
@@ -142,11 +160,32 @@ public class VisitPlanner {
     editor.wear(visit.planned().id(), due.orElse(null));
   }
 
+  /**
+   * A new visit for what failed: these fingers anew as they were planned, the others left alone.
+   *
+   * @param formKey of the form it was sent with, so that one sent twice begins one visit
+   * @return the new set's id
+   */
+  public long redo(long setId, Set<Finger> failed, UUID formKey, LocalDateTime at) {
+    NailSet last = reader.planned(setId).set();
+    long next = editor.begin(formKey, last.getClientId(), at).getId();
+    ObjectNode tree = json.valueToTree(choices(last));
+    tree.put("visit", Visit.SOME_NAILS.name());
+    ObjectNode jobs = tree.putObject("jobs");
+    failed.forEach(finger -> jobs.put(finger.name(), FingerJob.NEW.name()));
+    editor.note(
+        next,
+        Change.asBefore(last),
+        Change.carryOut(set -> json.writeValueAsString((JsonNode) tree)));
+    return next;
+  }
+
   /** Lets every new set begin with the habits of this one. */
   public void beginLike(long setId) {
     ObjectNode tree = json.valueToTree(choices(reader.planned(setId).set()));
     tree.put("visit", Visit.NEW_SET.name());
     tree.putObject("jobs");
+    tree.putObject("recipes");
     salon.beginBench(json.writeValueAsString((JsonNode) tree));
   }
 }

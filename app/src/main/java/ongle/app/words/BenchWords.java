@@ -21,6 +21,7 @@ import ongle.core.bench.Target;
 import ongle.core.cure.LampTime;
 import ongle.core.cure.Layers;
 import ongle.core.cure.Setting;
+import ongle.core.layer.Recipe;
 import ongle.core.nail.Digit;
 import ongle.core.nail.Finger;
 import ongle.core.nail.Hand;
@@ -419,6 +420,18 @@ public final class BenchWords {
         setting.hard().toSeconds());
   }
 
+  /** What a nail wears, from the plate out. */
+  public static String layers(Recipe recipe) {
+    return recipe.layers().stream()
+        .distinct()
+        .map(
+            layer ->
+                recipe.times(layer) == 1
+                    ? Words.of(layer)
+                    : Words.say("bench.layer.times", "layer", layer, "times", recipe.times(layer)))
+        .collect(Collectors.joining(" · "));
+  }
+
   /** Product by zone of the nail. */
   public static String zones(Portion portion) {
     Build.Volumes applied = portion.applied();
@@ -436,10 +449,12 @@ public final class BenchWords {
   public static String removal(Removal removal) {
     return Words.say(
         removal.soaks() ? "bench.removal.soak" : "bench.removal.file",
+        "known",
+        String.valueOf(removal.thinBy().isPresent()),
         "by",
-        removal.thinBy(),
-        "to",
-        removal.thinTo(),
+        removal.thinBy().orElse(0),
+        "tip",
+        String.valueOf(removal.tip()),
         "rounds",
         removal.rounds().stream()
             .map(minutes -> Words.say("bench.minutes", "minutes", minutes))
@@ -467,8 +482,6 @@ public final class BenchWords {
                     "bench.infill",
                     "gap",
                     infill.gap(),
-                    "thin",
-                    infill.thinBy(),
                     "from",
                     infill.apexFrom(),
                     "to",

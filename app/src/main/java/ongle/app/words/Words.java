@@ -15,6 +15,7 @@ import java.util.TreeMap;
 import java.util.function.Supplier;
 import ongle.core.Code;
 import ongle.core.bench.Routine;
+import ongle.core.layer.Recipe;
 import ongle.core.nail.Finger;
 import ongle.core.nail.PlateCondition;
 import ongle.core.portion.Material;
@@ -165,6 +166,9 @@ public final class Words {
                       product))
           .orElseGet(() -> say("portion.Material." + material.code()));
     }
+    if (code instanceof Recipe recipe) {
+      return say("layer.Recipe." + recipe.code());
+    }
     if (code instanceof Routine.Line line) {
       return line.name()
           .or(() -> line.chapter().map(Words::of))
@@ -175,7 +179,8 @@ public final class Words {
   }
 
   private static String text(Object code, String behind) {
-    String key = key(code) + behind;
+    String key =
+        (code instanceof Recipe recipe ? "layer.Recipe." + recipe.code() : key(code)) + behind;
     return message(key, locale())
         .orElseThrow(() -> new IllegalArgumentException("no message " + key))
         .with(arguments(code), Words::said);

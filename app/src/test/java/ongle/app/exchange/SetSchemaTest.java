@@ -15,6 +15,7 @@ import ongle.core.bench.Routine;
 import ongle.core.cure.Lamp;
 import ongle.core.cure.Programme;
 import ongle.core.cure.Setting;
+import ongle.core.layer.Recipe;
 import ongle.core.nail.Quantity;
 import ongle.core.nail.Readings;
 import ongle.core.plan.Activity;
@@ -133,6 +134,7 @@ class SetSchemaTest {
     "bench/properties/tipPriming, bench.TipPriming",
     "bench/properties/formOff, bench.FormOff",
     "bench/properties/wash, bench.HandWash",
+    "bench/properties/topCoat, bench.TopCoat",
     "bench/properties/worker, bench.Worker",
     "bench/properties/mix, portion.Mix",
     "bench/properties/brush, portion.Brush",
@@ -141,6 +143,7 @@ class SetSchemaTest {
     "nails/items/properties/job, bench.FingerJob",
     "nails/items/properties/skin, nail.SkinState",
     "nails/items/properties/earlierProduct, nail.EarlierProduct",
+    "nails/items/properties/oldBuild/properties/thickness, nail.OldBuild$Thickness",
     "nails/items/properties/condition/then/items, nail.PlateFinding",
     "nails/items/properties/byHand/properties/way, fitting.BuildWay"
   })
@@ -154,6 +157,13 @@ class SetSchemaTest {
 
   private static java.util.List<String> words(JsonNode list) {
     return list.valueStream().map(JsonNode::stringValue).toList();
+  }
+
+  @Test
+  void theLayersAreTheOnesOfTheRules() {
+    java.util.List<String> codes = Recipe.SHIPPED.stream().map(Recipe::code).toList();
+    assertThat(words(at("/properties/bench/properties/layers/enum"))).isEqualTo(codes);
+    assertThat(words(at("/properties/nails/items/properties/layers/enum"))).isEqualTo(codes);
   }
 
   @Test

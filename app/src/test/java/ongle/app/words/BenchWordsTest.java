@@ -12,6 +12,7 @@ import ongle.core.bench.Target;
 import ongle.core.cure.Layers;
 import ongle.core.nail.EarlierProduct;
 import ongle.core.nail.Finger;
+import ongle.core.nail.OldBuild;
 import ongle.core.portion.Lot;
 import ongle.core.portion.Material;
 import ongle.core.portion.Need;
@@ -55,11 +56,13 @@ class BenchWordsTest {
 
   @Test
   void oldProductIsThinnedAndSoakedInRoundsOrFiled() {
-    assertThat(BenchWords.removal(Removal.of(EarlierProduct.ACRYLIC, 0.9).orElseThrow()))
-        .isEqualTo("comes off: thin by 0.60 mm to 0.30 mm, then soak 10 min + 4 min");
-    assertThat(BenchWords.removal(Removal.of(EarlierProduct.HARD_GEL, 0.9).orElseThrow()))
-        .isEqualTo("comes off: file 0.82 mm away, leave 0.08 mm on the plate");
-    assertThat(Removal.of(EarlierProduct.POLISH, 0.1)).isEmpty();
+    OldBuild measured = OldBuild.UNASKED.measuring(OptionalDouble.of(0.9));
+    assertThat(
+            BenchWords.removal(Removal.of(EarlierProduct.ACRYLIC, OldBuild.UNASKED).orElseThrow()))
+        .isEqualTo("comes off: file until a thin film remains, then soak 10 min + 4 min");
+    assertThat(BenchWords.removal(Removal.of(EarlierProduct.HARD_GEL, measured).orElseThrow()))
+        .isEqualTo("comes off: file 0.82 mm away, until a thin film remains on the plate");
+    assertThat(Removal.of(EarlierProduct.POLISH, OldBuild.UNASKED)).isEmpty();
   }
 
   @Test

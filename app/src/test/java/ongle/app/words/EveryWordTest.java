@@ -116,7 +116,8 @@ class EveryWordTest {
 
   /** Codes with a message of their own; those put together from others have none. */
   private static List<Class<?>> codes() {
-    Set<String> composed = Set.of("nail.PlateCondition", "portion.Material", "bench.Routine.Line");
+    Set<String> composed =
+        Set.of("nail.PlateCondition", "portion.Material", "bench.Routine.Line", "layer.Recipe");
     return new ClassFileImporter()
             .withImportOption(new ImportOption.DoNotIncludeTests())
             .importPackages("ongle.core")

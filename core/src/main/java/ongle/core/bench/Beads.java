@@ -59,6 +59,9 @@ final class Beads {
     for (int i = 0; i < beads.size(); i++) {
       StepDraft bead = work.draft(StepKind.BEAD, List.of(nail)).counted(i + 1, beads.size());
       bead.dose = Optional.of(beads.get(i));
+      if (work.recipe(nail).twoPowders() && beads.get(i).place() == ProductPortion.Place.CUTICLE) {
+        bead.hints.add(new Hint.CuticlePowder());
+      }
       bead.settles = (int) work.wish.setting().hard().toSeconds();
       bead.add();
       seconds += work.steps.get(work.steps.size() - 1).job().seconds();

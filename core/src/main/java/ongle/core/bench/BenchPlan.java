@@ -12,6 +12,8 @@ import java.util.OptionalInt;
 import java.util.stream.Stream;
 import ongle.core.cure.LampTime;
 import ongle.core.cure.Layers;
+import ongle.core.layer.LayerKind;
+import ongle.core.layer.Recipe;
 import ongle.core.nail.EarlierProduct;
 import ongle.core.nail.Finger;
 import ongle.core.nail.Hand;
@@ -54,6 +56,9 @@ public record BenchPlan(
     refusals = List.copyOf(refusals);
   }
 
+  /** A body thinner than this at the apex cannot be floated even, mm; a figure of our own. */
+  public static final double LEAST_BODY = 0.35;
+
   /** Appointments are booked in steps of so many minutes. */
   public static final int BOOKED_IN = 5;
 
@@ -82,8 +87,12 @@ public record BenchPlan(
             finger,
             Optional.ofNullable(infills.get(finger))
                 .filter(infill -> infill.removal().isEmpty())
-                .map(infill -> Portion.filling(nail, wish.habits(), infill.shares()))
-                .orElseGet(() -> Portion.of(nail, wish.habits())));
+                .map(infill -> Portion.filling(nail, habits(nail, wish), infill.shares()))
+                .orElseGet(
+                    () ->
+                        job == FingerJob.REPAIR
+                            ? Portion.repairing(nail, habits(nail, wish))
+                            : Portion.of(nail, habits(nail, wish))));
       }
     }
     List<CannotBegin> refusals = refusals(plan, wish);
@@ -100,7 +109,7 @@ public record BenchPlan(
         .filter(
             nail ->
                 switch (wish.job(nail.nail().finger())) {
-                  case NEW, INFILL, POLISH -> true;
+                  case NEW, INFILL, REPAIR, POLISH -> true;
                   case OFF -> nail.seen().earlier() != EarlierProduct.NONE;
                   case LEAVE -> false;
                 })
@@ -128,9 +137,12 @@ public record BenchPlan(
     List<NailPlan> building =
         worked.stream().filter(nail -> wish.job(nail.nail().finger()).builds()).toList();
     building.forEach(nail -> nail.build().product().light().ifPresent(cures::add));
-    if (worked.stream().anyMatch(nail -> wish.job(nail.nail().finger()).coats())) {
-      cures.add(Finish.TOP_COAT);
-    }
+    worked.stream()
+        .filter(nail -> wish.job(nail.nail().finger()).coats())
+        .flatMap(nail -> recipe(nail, wish).layers().stream())
+        .filter(LayerKind::cured)
+        .map(LayerKind::cure)
+        .forEach(cures::add);
     if (!building.isEmpty() && wish.schools().attachment() == TipAttachment.GEL) {
       cures.add(TipAttachment.GEL_UNDER_TIP);
     }
@@ -141,6 +153,42 @@ public record BenchPlan(
         .toList();
   }
 
+  private static Portion.Habits habits(NailPlan nail, BenchWish wish) {
+    return wish.habits(recipe(nail, wish));
+  }
+
+  /** What a nail wears, from the plate out. */
+  static Recipe recipe(NailPlan nail, BenchWish wish) {
+    return wish.layers(nail.nail().finger(), nail.build().product());
+  }
+
+  /** The same. */
+  public Recipe recipe(NailPlan nail) {
+    return recipe(nail, wish);
+  }
+
+  /** What coats cover, mm²: the build, or where only painted what is there of the nail. */
+  static double area(NailPlan nail, BenchWish wish) {
+    boolean bare =
+        wish.job(nail.nail().finger()) == FingerJob.POLISH && !nail.seen().earlier().builds();
+    return bare
+        ? nail.build().surface(nail.nail().plateLength())
+            + nail.nail().freeEdge() * nail.nail().width()
+        : nail.build().surface();
+  }
+
+  /** Thickness left for the body at the apex, mm. */
+  public double body(NailPlan nail) {
+    return nail.build().profile().apexThickness() - recipe(nail).besidesBody();
+  }
+
+  /** Whether the layers under and over it leave too little body to carry the nail. */
+  public boolean bodyTooThin(NailPlan nail) {
+    return wish.job(nail.nail().finger()).builds()
+        && recipe(nail).has(LayerKind.BODY)
+        && body(nail) < LEAST_BODY;
+  }
+
   /** How the build of one nail is cured in layers. */
   static Layers layers(NailPlan nail, LightCure cure, BenchWish wish) {
     double power =
@@ -148,7 +196,8 @@ public record BenchPlan(
             ? LampTime.gentle(wish.lamp(), cure).map(time -> time.programme().power()).orElse(1.0)
             : 1;
     return Layers.of(
-        nail.build().profile().apexThickness(),
+        Math.max(
+            LEAST_BODY, nail.build().profile().apexThickness() - recipe(nail, wish).besidesBody()),
         cure,
         wish.pigmented(),
         wish.lamp(),
@@ -199,7 +248,7 @@ public record BenchPlan(
             .isPresent();
     return filled || !wish.job(nail.nail().finger()).takesOff(nail.seen().earlier())
         ? Optional.empty()
-        : Removal.of(nail.seen().earlier(), nail.build().profile().apexThickness());
+        : Removal.of(nail.seen().earlier(), nail.seen().old());
   }
 
   /** Every step once, those of the left hand first. */
@@ -267,22 +316,21 @@ public record BenchPlan(
             .split()
             .ifPresent(
                 split -> {
-                  amounts.merge(Material.of(product), split.powder(), Double::sum);
+                  double other = cuticleShare(portion);
+                  amounts.merge(Material.of(product), split.powder() * (1 - other), Double::sum);
+                  if (other > 0) {
+                    amounts.merge(Material.CUTICLE_POWDER, split.powder() * other, Double::sum);
+                  }
                   amounts.merge(Material.ACRYLIC_LIQUID, split.liquid(), Double::sum);
                 });
       } else {
         amounts.merge(Material.of(product), portion.applied().total() / 1000, Double::sum);
       }
     }
-    List<NailPlan> coated =
-        worked().stream().filter(nail -> wish.job(nail.nail().finger()).coats()).toList();
-    if (!coated.isEmpty()) {
-      double coat =
-          coated.stream().mapToDouble(nail -> nail.build().surface()).sum() * Finish.COAT / 1000;
-      if (wish.finish().coats() > 0) {
-        amounts.put(Material.COLOUR, coat * wish.finish().coats());
+    for (NailPlan nail : worked()) {
+      if (wish.job(nail.nail().finger()).coats()) {
+        coats(nail).forEach((material, amount) -> amounts.merge(material, amount, Double::sum));
       }
-      amounts.put(Material.TOP_COAT, coat);
     }
     for (Step step : steps().stream().flatMap(step -> step.singly().stream()).toList()) {
       if (step.kind() == StepKind.PRIME) {
@@ -293,7 +341,38 @@ public record BenchPlan(
         amounts.merge(Material.REMOVER, pads, Double::sum);
       }
     }
-    amounts.replaceAll((material, amount) -> amount * (1 + SetPlan.BRUSH_SHARE));
+    amounts.replaceAll(
+        (material, amount) ->
+            material.measure() == Material.Measure.PIECE
+                ? amount
+                : amount * (1 + SetPlan.BRUSH_SHARE));
     return amounts;
+  }
+
+  /** What of a nail's powder is another one, at its cuticle, as a share. */
+  private double cuticleShare(Portion portion) {
+    boolean two = wish.layers(portion.finger(), portion.product()).twoPowders();
+    return two && portion.applied().total() > 0
+        ? portion.applied().cuticle() / portion.applied().total()
+        : 0;
+  }
+
+  /** What lies under and over the body of one nail. */
+  private Map<Material, Double> coats(NailPlan nail) {
+    Recipe recipe = recipe(nail);
+    double area = area(nail, wish) / 1000;
+    Map<Material, Double> coats = new LinkedHashMap<>();
+    for (LayerKind layer : recipe.layers()) {
+      double laid = area * layer.thickness();
+      switch (layer) {
+        case BASE -> coats.merge(Material.BASE, laid, Double::sum);
+        case COLOUR -> coats.merge(Material.COLOUR, laid, Double::sum);
+        case CAP -> coats.merge(Material.CLEAR_GEL, laid, Double::sum);
+        case TOP -> coats.merge(Material.TOP_COAT, laid, Double::sum);
+        case INLAY -> coats.merge(Material.INLAY, 1.0, Double::sum);
+        default -> {}
+      }
+    }
+    return coats;
   }
 }

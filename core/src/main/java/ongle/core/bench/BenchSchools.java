@@ -16,7 +16,8 @@ public record BenchSchools(
     Rework rework,
     TipPriming tipPriming,
     FormOff formOff,
-    HandWash wash) {
+    HandWash wash,
+    TopCoat topCoat) {
   /** Defaults, each the one that forgives most. */
   public static final BenchSchools USUAL =
       new BenchSchools(
@@ -30,7 +31,8 @@ public record BenchSchools(
           Rework.INFILL,
           TipPriming.AFTER_BLENDING,
           FormOff.AFTER_BODY,
-          HandWash.NEVER);
+          HandWash.NEVER,
+          TopCoat.WIPED);
 
   public BenchSchools {
     Objects.requireNonNull(softener);
@@ -44,6 +46,7 @@ public record BenchSchools(
     Objects.requireNonNull(tipPriming);
     Objects.requireNonNull(formOff);
     Objects.requireNonNull(wash);
+    Objects.requireNonNull(topCoat);
   }
 
   /** The same with other habits in place of those of their kind. */
@@ -59,7 +62,8 @@ public record BenchSchools(
         of(Rework.class, rework, others),
         of(TipPriming.class, tipPriming, others),
         of(FormOff.class, formOff, others),
-        of(HandWash.class, wash, others));
+        of(HandWash.class, wash, others),
+        of(TopCoat.class, topCoat, others));
   }
 
   private static <T extends School> T of(Class<T> kind, T usual, School... others) {

@@ -2,15 +2,20 @@ package ongle.core.bench;
 
 import java.util.Map;
 import java.util.Objects;
+import java.util.stream.Stream;
 import ongle.core.Range;
 import ongle.core.cure.Lamp;
 import ongle.core.cure.Setting;
+import ongle.core.layer.LayerKind;
+import ongle.core.layer.Recipe;
 import ongle.core.nail.Finger;
 import ongle.core.nail.Hand;
 import ongle.core.portion.Brush;
 import ongle.core.portion.Mix;
 import ongle.core.portion.Portion;
 import ongle.core.portion.Strip;
+import ongle.core.product.Handling;
+import ongle.core.product.Product;
 
 /**
  * How a planned set is carried out.
@@ -29,6 +34,8 @@ import ongle.core.portion.Strip;
  * @param regrowth bare plate at each cuticle at an infill, mm; 0 where nothing is said
  * @param worker who does it
  * @param lessUsed time the hand used less takes over the other, percent, in doing one's own
+ * @param recipe layers of every nail
+ * @param recipes layers of a finger, where they are others
  * @param jobs what is done on a finger, where it is not what the visit is for
  */
 public record BenchWish(
@@ -46,6 +53,8 @@ public record BenchWish(
     Worker worker,
     int lessUsed,
     Map<Finger, Double> regrowth,
+    Recipe recipe,
+    Map<Finger, Recipe> recipes,
     Map<Finger, FingerJob> jobs) {
   /** Time taken over the usual, percent. */
   public static final Range PACE = new Range(50, 250);
@@ -69,6 +78,8 @@ public record BenchWish(
           Worker.TECHNICIAN,
           140,
           Map.of(),
+          Recipe.AS_HABITS,
+          Map.of(),
           Map.of());
 
   public BenchWish {
@@ -84,6 +95,8 @@ public record BenchWish(
     Objects.requireNonNull(worker);
     Strip.checkNozzle(nozzle);
     Setting.at(room, mix);
+    Objects.requireNonNull(recipe);
+    recipes = Map.copyOf(recipes);
     regrowth = Map.copyOf(regrowth);
     jobs = Map.copyOf(jobs);
   }
@@ -92,27 +105,12 @@ public record BenchWish(
   public BenchWish with(BenchSchools other) {
     return new BenchWish(
         visit, other, routine, lamp, pigmented, mix, brush, nozzle, finish, room, pace, worker,
-        lessUsed, regrowth, jobs);
+        lessUsed, regrowth, recipe, recipes, jobs);
   }
 
   /** The same with another order of nails. */
   public BenchWish with(NailOrder order) {
-    return new BenchWish(
-        visit,
-        schools.with(order),
-        routine,
-        lamp,
-        pigmented,
-        mix,
-        brush,
-        nozzle,
-        finish,
-        room,
-        pace,
-        worker,
-        lessUsed,
-        regrowth,
-        jobs);
+    return with(schools.with(order));
   }
 
   /**
@@ -123,14 +121,21 @@ public record BenchWish(
   public BenchWish with(Visit other, Map<Finger, Double> grown) {
     return new BenchWish(
         other, schools, routine, lamp, pigmented, mix, brush, nozzle, finish, room, pace, worker,
-        lessUsed, grown, jobs);
+        lessUsed, grown, recipe, recipes, jobs);
   }
 
   /** The same with other jobs on single fingers. */
   public BenchWish with(Map<Finger, FingerJob> other) {
     return new BenchWish(
         visit, schools, routine, lamp, pigmented, mix, brush, nozzle, finish, room, pace, worker,
-        lessUsed, regrowth, other);
+        lessUsed, regrowth, recipe, recipes, other);
+  }
+
+  /** The same with other jobs and layers on single fingers. */
+  public BenchWish with(Map<Finger, FingerJob> others, Map<Finger, Recipe> layers) {
+    return new BenchWish(
+        visit, schools, routine, lamp, pigmented, mix, brush, nozzle, finish, room, pace, worker,
+        lessUsed, regrowth, recipe, layers, others);
   }
 
   /** What is done on a finger. */
@@ -143,8 +148,56 @@ public record BenchWish(
     return worker.lessUsedFor(hand) ? pace * lessUsed / 100 : pace;
   }
 
-  Portion.Habits habits() {
-    return new Portion.Habits(mix, brush, nozzle, schools.construction() == Construction.TWO_STEP);
+  /** The same with other layers on every nail. */
+  public BenchWish with(Recipe other) {
+    return new BenchWish(
+        visit, schools, routine, lamp, pigmented, mix, brush, nozzle, finish, room, pace, worker,
+        lessUsed, regrowth, other, recipes, jobs);
+  }
+
+  /** What a nail built of a product wears, its colour in as many coats as it gets. */
+  public Recipe layers(Finger finger, Product product) {
+    if (job(finger) == FingerJob.POLISH) {
+      return Recipe.POLISH.coloured(finish.coats());
+    }
+    Recipe wanted = recipes.getOrDefault(finger, recipe);
+    return wanted.equals(Recipe.AS_HABITS) || !wanted.suits(product)
+        ? habitual(product)
+        : wanted.coloured(coats(wanted));
+  }
+
+  /** Colour under clear is never left out: where none was chosen it is a pale one. */
+  private int coats(Recipe wanted) {
+    return wanted.has(LayerKind.CAP) && finish.coats() == 0
+        ? Finish.Colour.PALE.usualCoats()
+        : finish.coats();
+  }
+
+  private Recipe habitual(Product product) {
+    boolean inSteps =
+        product.handling() == Handling.BRUSHED && schools.construction() == Construction.TWO_STEP;
+    return new Recipe(
+            Recipe.AS_HABITS.code(),
+            Stream.of(
+                    schools.primer() == Primer.BASE ? LayerKind.BASE_RUBBED : LayerKind.PRIMER,
+                    LayerKind.SLIP,
+                    LayerKind.FRAME,
+                    LayerKind.BODY,
+                    LayerKind.COLOUR,
+                    LayerKind.TOP)
+                .filter(kind -> inSteps || kind != LayerKind.SLIP && kind != LayerKind.FRAME)
+                .toList())
+        .coloured(finish.coats());
+  }
+
+  Portion.Habits habits(Recipe layers) {
+    return new Portion.Habits(
+        mix,
+        brush,
+        nozzle,
+        layers.has(LayerKind.FRAME),
+        layers.has(LayerKind.SLIP),
+        layers.besidesBody());
   }
 
   /** How acrylic sets at this temperature and mix. */

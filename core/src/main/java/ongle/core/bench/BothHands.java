@@ -82,7 +82,12 @@ final class BothHands {
 
   private void coat() {
     washed(HandWash.AFTER_FILING);
-    each(Stage.COAT, hand -> hand.finishing.coats());
+    boolean capped = hands.values().stream().anyMatch(hand -> hand.finishing.capped());
+    each(capped ? Stage.UNDER_CLEAR : Stage.COAT, hand -> hand.finishing.underTop());
+    if (capped) {
+      each(Stage.SMOOTH, hand -> hand.finishing.smooth());
+    }
+    each(Stage.COAT, hand -> hand.finishing.top());
   }
 
   private void washed(HandWash when) {

@@ -11,6 +11,7 @@ import java.util.stream.Stream;
 import ongle.core.cure.LampTime;
 import ongle.core.fitting.BuildWay;
 import ongle.core.fitting.FormFit;
+import ongle.core.layer.LayerKind;
 import ongle.core.plan.NailPlan;
 import ongle.core.product.Product;
 import ongle.core.wear.PrepStep;
@@ -22,6 +23,7 @@ final class BuildingSteps {
   private final HandWork work;
   private final PreparationSteps preparation;
   private final LampSteps lamps;
+  private final Primed primed;
   private final CuredLayers cured;
   private final Beads beads;
 
@@ -29,7 +31,7 @@ final class BuildingSteps {
     this.work = work;
     this.preparation = preparation;
     lamps = new LampSteps(work);
-    Primed primed = new Primed(work, preparation);
+    primed = new Primed(work, preparation);
     cured = new CuredLayers(work, primed);
     beads = new Beads(work, primed);
   }
@@ -96,8 +98,20 @@ final class BuildingSteps {
     }
   }
 
+  /** A thin coat on the whole hand, cured before anything is built on it. */
+  private void bases() {
+    List<NailPlan> based = HandWork.inOrder(work.built()).stream().filter(work::based).toList();
+    primed.each(
+        based,
+        nails -> {
+          work.draft(StepKind.BASE, nails).add();
+          lamps.coat(nails, LayerKind.BASE.cure());
+        });
+  }
+
   void frames() {
     int begins = work.steps.size();
+    bases();
     byProduct(work::frames).values().forEach(cured::frames);
     warned(begins);
   }
@@ -134,7 +148,7 @@ final class BuildingSteps {
             cured.bodies(group, offAfterFrame());
           }
         });
-    if (fresh(work::frames).isEmpty()) {
+    if (fresh(nail -> work.frames(nail) || work.based(nail)).isEmpty()) {
       warned(begins);
     }
     List<NailPlan> formed =
@@ -166,9 +180,7 @@ final class BuildingSteps {
   private void warned(int begins) {
     Set<PrepStep> skipped = work.nails.get(0).wearing().skipped();
     Optional<Step> first =
-        work.steps.subList(begins, work.steps.size()).stream()
-            .filter(step -> step.dose().isPresent())
-            .findFirst();
+        work.steps.subList(begins, work.steps.size()).stream().filter(Step::lays).findFirst();
     if (!skipped.isEmpty() && first.isPresent()) {
       work.steps.set(
           work.steps.indexOf(first.get()),

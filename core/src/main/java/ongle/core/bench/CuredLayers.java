@@ -115,15 +115,16 @@ final class CuredLayers {
       piece.add();
       return;
     }
-    boolean inSteps = work.wish.schools().construction() == Construction.TWO_STEP;
-    if (inSteps && layer == 1) {
+    Optional<ProductPortion> slips = doseOf(nail, ProductPortion.Place.SLIP_LAYER);
+    if (slips.isPresent() && layer == 1) {
       StepDraft slip = work.draft(StepKind.SLIP, one);
-      slip.dose = doseOf(nail, ProductPortion.Place.SLIP_LAYER);
+      slip.dose = slips;
       slip.add();
     }
     StepDraft body = work.draft(StepKind.BODY, one).counted(layer, layers);
     body.dose =
-        doseOf(nail, inSteps ? ProductPortion.Place.BODY : ProductPortion.Place.WHOLE)
+        doseOf(nail, ProductPortion.Place.BODY)
+            .or(() -> doseOf(nail, ProductPortion.Place.WHOLE))
             .map(dose -> share(dose, layers));
     body.add();
     if (product.levelling()) {

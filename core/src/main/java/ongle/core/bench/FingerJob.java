@@ -8,6 +8,8 @@ public enum FingerJob {
   NEW,
   /** What stands is filled where it has grown out. */
   INFILL,
+  /** What broke is built again from what still holds. */
+  REPAIR,
   /** Not touched: what is on it is sound. */
   LEAVE,
   /** What is on it comes off, and it stays bare. */
@@ -17,7 +19,7 @@ public enum FingerJob {
 
   /** Whether building product is laid. */
   public boolean builds() {
-    return this == NEW || this == INFILL;
+    return this == NEW || this == INFILL || this == REPAIR;
   }
 
   /** Whether it gets colour and top coat. */
@@ -29,7 +31,7 @@ public enum FingerJob {
   boolean takesOff(EarlierProduct earlier) {
     return switch (this) {
       case NEW, INFILL, OFF -> true;
-      case LEAVE -> false;
+      case LEAVE, REPAIR -> false;
       case POLISH -> earlier == EarlierProduct.GEL_POLISH;
     };
   }
@@ -37,7 +39,7 @@ public enum FingerJob {
   /** Whether a step of the preparation or of cleaning is done on it. */
   boolean asks(StepKind kind) {
     return switch (this) {
-      case NEW, INFILL -> true;
+      case NEW, INFILL, REPAIR -> true;
       case LEAVE -> false;
       case OFF -> kind == StepKind.REMOVE_POLISH || kind == StepKind.CLEAN;
       case POLISH ->

@@ -13,13 +13,7 @@ public record Finish(Colour colour, int coats) {
   public static final int MAX_COATS = 3;
   public static final Finish CLEAR = new Finish(Colour.CLEAR, 0);
 
-  /** Thickness of one coat of colour or top coat, mm; a planning figure of our own. */
-  public static final double COAT = 0.06;
-
   private static final Set<Integer> EITHER = Set.of(365, 405);
-
-  /** What a coat of top coat needs of a lamp. */
-  public static final LightCure TOP_COAT = new LightCure(0.3, 0.3, 2.4, 0.4, EITHER, 0.5);
 
   /** Kinds of colour; dark ones let less light through. */
   public enum Colour {

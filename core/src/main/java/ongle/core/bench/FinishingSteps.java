@@ -1,9 +1,10 @@
 package ongle.core.bench;
 
 import java.util.List;
-import ongle.core.cure.LampTime;
+import java.util.function.Predicate;
+import ongle.core.layer.LayerKind;
+import ongle.core.layer.Recipe;
 import ongle.core.plan.NailPlan;
-import ongle.core.product.LightCure;
 
 /** Filing the build and coating it. */
 final class FinishingSteps {
@@ -59,28 +60,71 @@ final class FinishingSteps {
     }
   }
 
-  void coats() {
-    List<NailPlan> coated = work.coated();
-    if (coated.isEmpty()) {
-      return;
-    }
-    Finish finish = work.wish.finish();
-    for (int i = 1; i <= finish.coats(); i++) {
-      StepDraft coat = work.draft(StepKind.COLOUR, coated).counted(i, finish.coats());
-      coat.tool(new Tool.Coat(finish.colour()));
-      coat.add();
-      cureCoat(coated, finish.cure());
-    }
-    work.draft(StepKind.TOP, coated).add();
-    cureCoat(coated, Finish.TOP_COAT);
-    work.draft(StepKind.WIPE, coated).add();
+  /** Whether something of this hand lies under clear that is filed before its top coat. */
+  boolean capped() {
+    return work.coated().stream().anyMatch(nail -> work.has(nail, LayerKind.CAP));
   }
 
-  private void cureCoat(List<NailPlan> coated, LightCure cure) {
-    for (List<NailPlan> together : lamps.apart(coated)) {
-      StepDraft step = work.draft(lamps.cureKind(together), together);
-      step.lit(LampTime.full(work.wish.lamp(), cure).orElseThrow());
-      step.add();
+  /** What lies between the build and its top coat. */
+  void underTop() {
+    painted(nail -> !work.built().contains(nail) && bare(nail), LayerKind.BASE, StepKind.BASE);
+    List<NailPlan> inlaid = with(nail -> true, LayerKind.INLAY);
+    if (!inlaid.isEmpty()) {
+      StepDraft inlay = work.draft(StepKind.INLAY, inlaid);
+      inlay.hints.add(new Hint.InlayBack(Recipe.INLAY_BACK, Recipe.OVER_INLAY));
+      inlay.add();
     }
+    Finish finish = work.wish.finish();
+    int most =
+        work.coated().stream()
+            .mapToInt(nail -> work.recipe(nail).times(LayerKind.COLOUR))
+            .max()
+            .orElse(0);
+    for (int i = 1; i <= most; i++) {
+      int number = i;
+      List<NailPlan> coated =
+          with(nail -> work.recipe(nail).times(LayerKind.COLOUR) >= number, LayerKind.COLOUR);
+      StepDraft coat = work.draft(StepKind.COLOUR, coated).counted(i, most);
+      Finish.Colour colour =
+          finish.coats() == 0 ? Finish.Colour.PALE : finish.colour(); // under clear there is one
+      coat.tool(new Tool.Coat(colour));
+      coat.add();
+      lamps.coat(coated, Finish.of(colour).cure());
+    }
+    painted(nail -> true, LayerKind.CAP, StepKind.CAP);
+  }
+
+  /** The clear over it, filed even. */
+  void smooth() {
+    List<NailPlan> capped = with(nail -> true, LayerKind.CAP);
+    if (!capped.isEmpty()) {
+      work.draft(StepKind.WIPE, capped).add();
+      work.draft(StepKind.CAP_FILE, capped).add();
+      work.draft(StepKind.CLEAN, capped).add();
+    }
+  }
+
+  void top() {
+    List<NailPlan> coated = painted(nail -> true, LayerKind.TOP, StepKind.TOP);
+    if (!coated.isEmpty() && work.wish.schools().topCoat() == TopCoat.WIPED) {
+      work.draft(StepKind.WIPE, coated).add();
+    }
+  }
+
+  private List<NailPlan> painted(Predicate<NailPlan> which, LayerKind layer, StepKind kind) {
+    List<NailPlan> on = with(which, layer);
+    if (!on.isEmpty()) {
+      work.draft(kind, on).add();
+      lamps.coat(on, layer.cure());
+    }
+    return on;
+  }
+
+  private List<NailPlan> with(Predicate<NailPlan> which, LayerKind layer) {
+    return work.coated().stream().filter(nail -> work.has(nail, layer)).filter(which).toList();
+  }
+
+  private static boolean bare(NailPlan nail) {
+    return !nail.seen().earlier().builds();
   }
 }

@@ -7,6 +7,8 @@ import java.util.Optional;
 import java.util.function.Predicate;
 import ongle.core.cure.Layers;
 import ongle.core.fitting.BuildWay;
+import ongle.core.layer.LayerKind;
+import ongle.core.layer.Recipe;
 import ongle.core.nail.Digit;
 import ongle.core.nail.Finger;
 import ongle.core.nail.Hand;
@@ -69,7 +71,7 @@ final class HandWork {
   }
 
   Optional<Removal> removal(NailPlan nail) {
-    return Removal.of(nail.seen().earlier(), nail.build().profile().apexThickness());
+    return Removal.of(nail.seen().earlier(), nail.seen().old());
   }
 
   /** Whether what is on it has to come off first. */
@@ -120,6 +122,25 @@ final class HandWork {
     return batches.stream().filter(batch -> !batch.isEmpty()).toList();
   }
 
+  /** What it wears. */
+  Recipe recipe(NailPlan nail) {
+    return BenchPlan.recipe(nail, wish);
+  }
+
+  boolean has(NailPlan nail, LayerKind kind) {
+    return recipe(nail).has(kind);
+  }
+
+  /** Whether a cured base lies under its build. */
+  boolean based(NailPlan nail) {
+    return job(nail).builds() && has(nail, LayerKind.BASE);
+  }
+
+  /** What its coats cover, mm². */
+  double area(NailPlan nail) {
+    return BenchPlan.area(nail, wish);
+  }
+
   /** Nails in the order they are laid: the thumb last, as it is cured apart. */
   static List<NailPlan> inOrder(List<NailPlan> group) {
     return fingersThenThumb(group).stream().flatMap(List::stream).toList();
@@ -130,7 +151,7 @@ final class HandWork {
     return framed(nail)
         && !infilled(nail)
         && nail.build().product().handling() == Handling.BRUSHED
-        && wish.schools().construction() == Construction.TWO_STEP;
+        && recipe(nail).has(LayerKind.FRAME);
   }
 
   /** A layer on the natural nail has no outline of its own to build first. */

@@ -32,6 +32,12 @@ public sealed interface Hint extends Code {
   /** How to keep the heat down. */
   record Heat(Layers.Advice advice) implements Hint {}
 
+  /** Another powder goes there than on the rest of the nail. */
+  record CuticlePowder() implements Hint {}
+
+  /** An inlay's place. */
+  record InlayBack(double back, double over) implements Hint {}
+
   /** The salon does not file, and this product needs it. */
   record HasToBeFiled() implements Hint {}
 }

@@ -40,7 +40,8 @@ public record Infill(
   private static final int SLICES = 40;
 
   /**
-   * The old build is taken to have been as the new one is planned.
+   * The old build is taken to have been as the new one is planned, as much thicker or thinner as it
+   * was judged or measured.
    *
    * @param regrowth mm, 0 or more
    * @throws IllegalArgumentException if the regrowth is below 0 or no number
@@ -50,9 +51,12 @@ public record Infill(
       throw new IllegalArgumentException("regrowth is 0 mm or more, not " + regrowth);
     }
     Profile profile = plan.build().profile();
-    Zone cuticle = zone(plan.build(), 0, plan.build().cuticleZone(), regrowth);
-    Zone body = zone(plan.build(), plan.build().cuticleZone(), plan.nail().plateLength(), regrowth);
-    Zone extension = zone(plan.build(), plan.nail().plateLength(), profile.length(), regrowth);
+    double old = plan.seen().old().ofPlanned(profile.apexThickness());
+    double ends = plan.build().cuticleZone();
+    double stress = plan.nail().plateLength();
+    Zone cuticle = zone(plan.build(), 0, ends, regrowth, old);
+    Zone body = zone(plan.build(), ends, stress, regrowth, old);
+    Zone extension = zone(plan.build(), stress, profile.length(), regrowth, old);
     return new Infill(
         regrowth,
         regrowth,
@@ -81,7 +85,7 @@ public record Infill(
     }
   }
 
-  private static Zone zone(Build build, double from, double to, double regrowth) {
+  private static Zone zone(Build build, double from, double to, double regrowth, double thicker) {
     Profile profile = build.profile();
     double slice = (to - from) / SLICES;
     double thin = 0;
@@ -90,7 +94,7 @@ public record Infill(
     for (int i = 0; i < SLICES && slice > 0; i++) {
       double x = from + slice * (i + 0.5);
       double wanted = profile.thicknessAt(x);
-      double old = x < regrowth ? 0 : profile.thicknessAt(x - regrowth);
+      double old = x < regrowth ? 0 : thicker * profile.thicknessAt(x - regrowth);
       double stays = Math.min(old, Math.max(0, wanted - MIN_OVER_OLD));
       thin = Math.max(thin, old - stays);
       double whole = build.productAreaAt(x);

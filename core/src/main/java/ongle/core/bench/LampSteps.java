@@ -53,6 +53,15 @@ final class LampSteps {
     apart(laid).forEach(together -> add(cureKind(together), together, nail -> cure));
   }
 
+  /** The hand's cure of one coat. */
+  void coat(List<NailPlan> coated, LightCure cure) {
+    for (List<NailPlan> together : apart(coated)) {
+      StepDraft step = work.draft(cureKind(together), together);
+      step.lit(LampTime.full(work.wish.lamp(), cure).orElseThrow());
+      step.add();
+    }
+  }
+
   /** As long as the one that needs most. */
   void add(StepKind kind, List<NailPlan> on, Function<NailPlan, LightCure> cures) {
     boolean gentle = on.stream().anyMatch(HandWork::delicate);

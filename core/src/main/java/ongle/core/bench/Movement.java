@@ -4,9 +4,11 @@ import static ongle.core.bench.StepKind.BEAD;
 import static ongle.core.bench.StepKind.BLEND_INFILL;
 import static ongle.core.bench.StepKind.BODY;
 import static ongle.core.bench.StepKind.BUFF;
+import static ongle.core.bench.StepKind.CAP_FILE;
 import static ongle.core.bench.StepKind.CHECK_VIEWS;
 import static ongle.core.bench.StepKind.CLEAN;
 import static ongle.core.bench.StepKind.CLEAR;
+import static ongle.core.bench.StepKind.CLIP_OLD;
 import static ongle.core.bench.StepKind.CURE;
 import static ongle.core.bench.StepKind.CURE_THUMB;
 import static ongle.core.bench.StepKind.DEHYDRATE;
@@ -26,6 +28,7 @@ import static ongle.core.bench.StepKind.SHORTEN_BUILD;
 import static ongle.core.bench.StepKind.SIDEWALLS;
 import static ongle.core.bench.StepKind.SLIP;
 import static ongle.core.bench.StepKind.THIN_INFILL;
+import static ongle.core.bench.StepKind.THIN_OLD;
 import static ongle.core.bench.StepKind.TIP_BLEND;
 import static ongle.core.bench.StepKind.TOUCH_EDGE;
 import static ongle.core.bench.StepKind.TRIM;
@@ -45,7 +48,8 @@ import ongle.core.Code;
 
 /** What is one movement of work for the hands: steps that are done, and pressed, as one. */
 public enum Movement implements Code {
-  OLD_OFF(FILE_OFF, PLATE_CARE),
+  OLD_THIN(CLIP_OLD, THIN_OLD),
+  OLD_OFF(CLIP_OLD, FILE_OFF, PLATE_CARE),
   INFILL_DOWN(SHORTEN_BUILD, THIN_INFILL, BLEND_INFILL),
   PLATES(SHORTEN, FREE_SKIN, PUSH_BACK, CLEAR, TRIM, WASH, SHINE, DUST),
   BLEND(TIP_BLEND, DUST),
@@ -55,6 +59,7 @@ public enum Movement implements Code {
   FRAMES_OUT(FORM_OFF, WIPE, FRAME_FILE, DUST),
   LIT(CURE, CURE_THUMB),
   LIT_BELOW(UNDERSIDE),
+  SMOOTHED(WIPE, CAP_FILE, CLEAN),
   EDGES(WIPE, OUTLINE, SIDEWALLS, TOUCH_EDGE, QUARTERS),
   LAST_TOUCH(UNDERNEATH, CHECK_VIEWS, BUFF, CLEAN);
 

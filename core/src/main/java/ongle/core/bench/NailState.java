@@ -51,11 +51,12 @@ public enum NailState implements Code {
     }
     return switch (part.kind()) {
       case PRIME -> Optional.of(PRIMED);
-      case COLOUR, TOP -> Optional.of(WET);
+      case COLOUR, TOP, BASE, CAP -> Optional.of(WET);
       case FLASH -> Optional.of(runs ? IN_LAMP : SETTING);
       case CURE, CURE_THUMB, UNDERSIDE -> Optional.of(runs ? IN_LAMP : HARD);
       case SHORTEN,
           SHORTEN_BUILD,
+          BREAK_FILE,
           SHINE,
           THIN_OLD,
           FILE_OFF,
@@ -70,6 +71,7 @@ public enum NailState implements Code {
           UNDERNEATH,
           QUARTERS,
           TOUCH_EDGE,
+          CAP_FILE,
           BUFF ->
           Optional.of(DUSTY);
       case DUST, PLATE_CARE -> Optional.of(BARE);

@@ -2,6 +2,7 @@ package ongle.core.bench;
 
 import java.util.List;
 import java.util.Optional;
+import ongle.core.layer.LayerKind;
 import ongle.core.nail.EarlierProduct;
 import ongle.core.nail.PlateFinding;
 import ongle.core.plan.NailPlan;
@@ -78,6 +79,7 @@ final class PreparationSteps {
       case REMOVE_POLISH -> nail.seen().earlier() == EarlierProduct.POLISH;
       case SHORTEN -> !bitten && nail.item().nail().freeEdge() > 0 && !work.infilled(nail);
       case TRIM -> !HandWork.cut(nail);
+      case PRIME -> work.has(nail, LayerKind.PRIMER) || work.has(nail, LayerKind.BASE_RUBBED);
       case FREE_SKIN -> bitten;
       case SOFTEN, WASH -> work.wish.schools().softener() == Softener.FIRST;
       case BUFF -> work.wish.schools().filing() != FilingRoutine.NONE || !HandWork.levelling(nail);
@@ -130,7 +132,13 @@ final class PreparationSteps {
 
   private void priming(StepDraft step) {
     boolean cut = step.on.stream().anyMatch(HandWork::cut);
-    switch (work.wish.schools().primer()) {
+    Primer primer = work.wish.schools().primer();
+    if (work.has(step.on.get(0), LayerKind.BASE_RUBBED)) {
+      primer = Primer.BASE;
+    } else if (primer == Primer.BASE) {
+      primer = Primer.ACID_FREE; // these layers ask for one, and it is the mild one
+    }
+    switch (primer) {
       case ACID -> {
         step.tool(Tool.Plain.ACID_PRIMER);
         step.settles = ACID_DRIES;

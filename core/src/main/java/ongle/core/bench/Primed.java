@@ -45,10 +45,12 @@ final class Primed {
 
   private void primed(List<NailPlan> nails, Consumer<List<NailPlan>> lay) {
     int begins = work.steps.size();
-    preparation.prime(nails);
+    // A cured base is no bare plate any more.
+    preparation.prime(nails.stream().filter(nail -> !based(nail)).toList());
     List<NailPlan> formed =
         nails.stream()
             .filter(nail -> HandWork.onForm(nail) && !work.infilled(nail) && unset(nail))
+            .filter(nail -> based(nail) || !work.based(nail))
             .toList();
     if (!formed.isEmpty()) {
       work.draft(StepKind.FORM_SET, formed).add();
@@ -62,6 +64,13 @@ final class Primed {
     if (dries > 0 && work.steps.size() > laid) {
       work.steps.set(laid, work.steps.get(laid).after(dries));
     }
+  }
+
+  /** Whether its base is on it already. */
+  private boolean based(NailPlan nail) {
+    return work.steps.stream()
+        .anyMatch(
+            step -> step.kind() == StepKind.BASE && step.fingers().contains(nail.nail().finger()));
   }
 
   /** Whether its form is not under it yet. */
@@ -79,7 +88,7 @@ final class Primed {
     int since = 0;
     for (Step step : work.steps.subList(begins, work.steps.size())) {
       since += step.job().window().min();
-      if (step.dose().isPresent() && bare.removeAll(step.fingers()) && bare.isEmpty()) {
+      if (step.lays() && bare.removeAll(step.fingers()) && bare.isEmpty()) {
         return primes && since > FRESH * PLANNED_SHARE;
       }
       since += step.job().seconds();

@@ -16,5 +16,9 @@ enum Stage {
   /** All other product. */
   BODY,
   FILE,
+  /** What is laid in or painted under clear, and the clear over it. */
+  UNDER_CLEAR,
+  /** That clear, filed even. */
+  SMOOTH,
   COAT
 }

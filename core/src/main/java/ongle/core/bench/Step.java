@@ -102,7 +102,8 @@ public record Step(
             first.job.window(),
             first.job.stage(),
             false,
-            first.job.alone()),
+            first.job.alone(),
+            Job.ANY_LIGHT),
         first.window,
         Optional.empty(),
         parts.stream().flatMap(part -> part.bit.stream()).findFirst(),
@@ -171,7 +172,12 @@ public record Step(
   boolean covers(Finger finger) {
     return singly().stream()
         .filter(part -> part.fingers.contains(finger))
-        .anyMatch(part -> part.dose.isPresent() || part.kind == StepKind.TIP_ON);
+        .anyMatch(part -> part.lays() || part.kind == StepKind.TIP_ON);
+  }
+
+  /** Whether product is laid in it, the building one or a cured base. */
+  boolean lays() {
+    return dose.isPresent() || kind == StepKind.BASE;
   }
 
   boolean primes() {
@@ -284,6 +290,9 @@ public record Step(
     return switch (kind) {
       case COLOUR -> List.of(Material.COLOUR);
       case TOP -> List.of(Material.TOP_COAT);
+      case BASE -> List.of(Material.BASE);
+      case CAP -> List.of(Material.CLEAR_GEL);
+      case INLAY -> List.of(Material.INLAY);
       case PRIME -> List.of(Material.PRIMER);
       case SOAK -> List.of(Material.REMOVER);
       default ->

@@ -71,7 +71,10 @@ final class StepDraft {
   /** As long as its kind takes on as many nails, more on a large one; in this technician's pace. */
   private int usual() {
     double nails =
-        on.stream().mapToDouble(nail -> kind.effort(nail.build().surface(), laid(nail))).sum();
+        on.stream()
+            .mapToDouble(
+                nail -> kind.effort(work.area(nail), laid(nail), nail.seen().old().reckoned()))
+            .sum();
     return (int) Math.round(kind.seconds() * nails * work.wish.pace(work.hand) / 100);
   }
 
@@ -100,7 +103,8 @@ final class StepDraft {
                 planned(),
                 work.stage.ordinal(),
                 false,
-                !technician && work.wish.worker().own()),
+                !technician && work.wish.worker().own(),
+                Job.ANY_LIGHT),
             window,
             tool,
             bit,

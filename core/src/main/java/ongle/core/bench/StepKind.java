@@ -10,11 +10,13 @@ import ongle.core.wear.PrepStep;
 public enum StepKind {
   SANITISE(Phase.PREPARE, Scope.SET, 60),
   REMOVE_POLISH(Phase.PREPARE, Scope.HAND, 20),
+  CLIP_OLD(Phase.REMOVE, Scope.HAND, 8),
   THIN_OLD(Phase.REMOVE, Scope.HAND, 55),
   SOAK(Phase.REMOVE, Scope.HAND, 600),
   SOAK_CHECK(Phase.REMOVE, Scope.HAND, 25),
   FILE_OFF(Phase.REMOVE, Scope.HAND, 90),
   PLATE_CARE(Phase.REMOVE, Scope.HAND, 15),
+  BREAK_FILE(Phase.REMOVE, Scope.HAND, 40),
   SHORTEN_BUILD(Phase.REMOVE, Scope.HAND, 12),
   THIN_INFILL(Phase.REMOVE, Scope.HAND, 45),
   BLEND_INFILL(Phase.REMOVE, Scope.HAND, 30),
@@ -37,6 +39,7 @@ public enum StepKind {
   COMPARE(Phase.FIT, Scope.SET, 45),
   TIP_BLEND(Phase.FIT, Scope.HAND, 25),
   FORM_SET(Phase.FIT, Scope.HAND, 25),
+  BASE(Phase.BUILD, Scope.HAND, 14),
   BEAD(Phase.BUILD, Scope.FINGER, 38),
   FRAME(Phase.BUILD, Scope.FINGER, 35),
   SLIP(Phase.BUILD, Scope.FINGER, 15),
@@ -62,6 +65,9 @@ public enum StepKind {
   BUFF(Phase.FILE, Scope.HAND, 8),
   CLEAN(Phase.FINISH, Scope.HAND, 6),
   COLOUR(Phase.FINISH, Scope.HAND, 22),
+  INLAY(Phase.FINISH, Scope.HAND, 40),
+  CAP(Phase.FINISH, Scope.HAND, 24),
+  CAP_FILE(Phase.FILE, Scope.HAND, 14),
   TOP(Phase.FINISH, Scope.HAND, 18),
   OIL(Phase.FINISH, Scope.SET, 60),
   OWN(Phase.OWN, Scope.HAND, 10);
@@ -122,30 +128,36 @@ public enum StepKind {
   private static final double USUAL_BODY = 70;
   private static final double USUAL_PIECE = 120;
 
+  /** Thickness of an old build, mm. */
+  private static final double USUAL_OLD = 0.8;
+
   /**
    * How much longer than usual it takes on a nail, over 0; 1 for a usual one.
    *
    * @param area covered with product, mm²
    * @param laid product of this step, mm³
+   * @param old thickness of what comes off, mm
    */
-  double effort(double area, double laid) {
+  double effort(double area, double laid, double old) {
     double ratio =
         switch (this) {
           case BEAD -> laid / USUAL_BEAD;
           case FRAME -> laid / USUAL_FRAME;
           case BODY -> laid / USUAL_BODY;
           case PIECE -> laid / USUAL_PIECE;
-          case THIN_OLD,
-              FILE_OFF,
-              THIN_INFILL,
+          case THIN_INFILL,
               FRAME_FILE,
               OUTLINE,
               SIDEWALLS,
               SURFACE,
               QUARTERS,
               COLOUR,
+              BASE,
+              CAP,
+              CAP_FILE,
               TOP ->
               area / USUAL_AREA;
+          case THIN_OLD, FILE_OFF -> old / USUAL_OLD;
           default -> 1;
         };
     return FIXED + (1 - FIXED) * ratio;

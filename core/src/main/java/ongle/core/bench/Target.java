@@ -25,7 +25,7 @@ public record Target(Finger finger, Measure measure, double value) {
   /** Everything a step can work to. */
   public enum Measure {
     TAKE_OFF("mm", 2),
-    LEAVE("mm", 2),
+    CLIP_OFF("mm", 1),
     FILE_A_SIDE("mm", 2),
     WELL_BACK("mm", 1),
     CUT_AT("mm", 1),

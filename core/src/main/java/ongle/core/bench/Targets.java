@@ -42,13 +42,13 @@ final class Targets {
     Targets of = new Targets(nail, infill);
     Profile profile = nail.build().profile();
     switch (kind) {
+      case CLIP_OLD -> nail.seen().old().clip().ifPresent(clip -> of.add(Measure.CLIP_OFF, clip));
       case THIN_OLD, FILE_OFF ->
-          removal.ifPresent(
-              old -> {
-                of.add(Measure.TAKE_OFF, old.thinBy());
-                of.add(Measure.LEAVE, old.thinTo());
-              });
-      case THIN_INFILL -> infill.ifPresent(filled -> of.add(Measure.TAKE_OFF, filled.thinBy()));
+          removal.ifPresent(old -> old.thinBy().ifPresent(by -> of.add(Measure.TAKE_OFF, by)));
+      case THIN_INFILL ->
+          infill
+              .filter(filled -> nail.seen().old().measured().isPresent())
+              .ifPresent(filled -> of.add(Measure.TAKE_OFF, filled.thinBy()));
       case TIP_WELL ->
           of.tip()
               .ifPresent(

@@ -1,11 +1,13 @@
 package ongle.core.bench;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
 import ongle.core.nail.Finger;
 import ongle.core.product.Product;
+import ongle.core.schedule.Job;
 
 /**
  * What is not torn apart: pieces of work in which the technician does not turn to the other hand.
@@ -19,6 +21,8 @@ final class Together {
   /** The steps of a hand, each told whether the next belongs to it. */
   static List<Step> of(List<Step> steps, NailOrder order) {
     boolean[] keeps = new boolean[steps.size()];
+    int[] light = new int[steps.size()];
+    Arrays.fill(light, Job.ANY_LIGHT);
     for (int i = 0; i + 1 < steps.size(); i++) {
       boolean handByHand =
           order == NailOrder.HAND_BY_HAND
@@ -27,13 +31,17 @@ final class Together {
       keeps[i] |= handByHand || goesOn(steps.get(i), steps.get(i + 1));
       if (steps.get(i).primes()) {
         freshly(steps, i, keeps);
+        light[i] = untilLight(steps, i, keeps);
       }
     }
     List<Step> told = new ArrayList<>();
     for (int i = 0; i < keeps.length; i++) {
       boolean sameStage =
           i + 1 < keeps.length && steps.get(i).job().stage() == steps.get(i + 1).job().stage();
-      told.add(steps.get(i).with(steps.get(i).job().keeping(keeps[i] && sameStage)));
+      told.add(
+          steps
+              .get(i)
+              .with(steps.get(i).job().keeping(keeps[i] && sameStage).lightAfter(light[i])));
     }
     return told;
   }
@@ -49,7 +57,7 @@ final class Together {
       case PINCH -> LIGHT.contains(next.kind());
       case FRAME, SLIP, BODY, TURN, PIECE ->
           LIGHT.contains(next.kind()) || runs(step) && next.dose().isPresent();
-      case COLOUR, TOP -> LIGHT.contains(next.kind());
+      case COLOUR, TOP, BASE, CAP -> LIGHT.contains(next.kind());
       case FORM_OFF -> next.kind() == StepKind.UNDERSIDE;
       default -> false;
     };
@@ -67,5 +75,20 @@ final class Together {
       keeps[i - 1] = true;
       bare.removeIf(steps.get(i)::covers);
     }
+  }
+
+  /** From the beginning of a piece of work to the first light in it, s. */
+  private static int untilLight(List<Step> steps, int from, boolean[] keeps) {
+    int seconds = 0;
+    for (int i = from; i < steps.size(); i++) {
+      if (steps.get(i).job().lamp()) {
+        return seconds;
+      }
+      if (!keeps[i]) {
+        break;
+      }
+      seconds += steps.get(i).job().seconds();
+    }
+    return Job.ANY_LIGHT;
   }
 }

@@ -19,7 +19,8 @@ public record Material(String code, Optional<Product> product, Measure measure) 
   /** What it is counted by. */
   public enum Measure {
     GRAM("g"),
-    MILLILITRE("ml");
+    MILLILITRE("ml"),
+    PIECE("pcs");
 
     private final String symbol;
 
@@ -38,6 +39,16 @@ public record Material(String code, Optional<Product> product, Measure measure) 
       new Material("colour", Optional.empty(), Measure.MILLILITRE);
   public static final Material TOP_COAT =
       new Material("top-coat", Optional.empty(), Measure.MILLILITRE);
+
+  public static final Material BASE = new Material("base", Optional.empty(), Measure.MILLILITRE);
+  public static final Material CLEAR_GEL =
+      new Material("clear-gel", Optional.empty(), Measure.MILLILITRE);
+
+  /** The powder of the cuticle zone, where it is another than that of the rest. */
+  public static final Material CUTICLE_POWDER =
+      new Material("cuticle-powder", Optional.empty(), Measure.GRAM);
+
+  public static final Material INLAY = new Material("inlay", Optional.empty(), Measure.PIECE);
 
   /** A drop of primer for one nail, ml; a planning figure of our own. */
   public static final double PRIMER_A_NAIL = 0.02;
@@ -61,7 +72,18 @@ public record Material(String code, Optional<Product> product, Measure measure) 
   public static List<Material> all(List<Product> products) {
     return Stream.concat(
             products.stream().map(Material::of),
-            Arrays.stream(new Material[] {ACRYLIC_LIQUID, COLOUR, TOP_COAT, PRIMER, REMOVER}))
+            Arrays.stream(
+                new Material[] {
+                  ACRYLIC_LIQUID,
+                  COLOUR,
+                  TOP_COAT,
+                  PRIMER,
+                  REMOVER,
+                  BASE,
+                  CLEAR_GEL,
+                  INLAY,
+                  CUTICLE_POWDER
+                }))
         .toList();
   }
 }

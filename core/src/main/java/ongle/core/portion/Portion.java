@@ -37,6 +37,12 @@ public record Portion(
   /** The frame takes this share of the extension; the body laid over it the rest. */
   public static final double FRAME_SHARE = 0.45;
 
+  /** However much lies under and over it, the body is no less than this share of the nail. */
+  private static final double LEAST_BODY = 0.25;
+
+  /** Of a new body, what a repair lays over what still holds; a planning figure of our own. */
+  private static final double OVER_WHAT_HOLDS = 0.4;
+
   private static final int FEWEST_BEADS = 2;
   private static final int MAX_BEADS = 4;
 
@@ -46,11 +52,14 @@ public record Portion(
    * @param mix of acrylic
    * @param brush for beads and pearls
    * @param nozzle of the tube, mm
-   * @param inTwoSteps whether frame and body are laid apart
+   * @param frame whether the frame is laid before the body
+   * @param slip whether a slip layer is
+   * @param besides what other layers take of the nail's thickness, mm
    */
-  public record Habits(Mix mix, Brush brush, double nozzle, boolean inTwoSteps) {
+  public record Habits(
+      Mix mix, Brush brush, double nozzle, boolean frame, boolean slip, double besides) {
     public static final Habits USUAL =
-        new Habits(Mix.NORMAL, Brush.MEDIUM, Strip.USUAL_NOZZLE, true);
+        new Habits(Mix.NORMAL, Brush.MEDIUM, Strip.USUAL_NOZZLE, true, true, 0);
   }
 
   /** For a nail built anew. */
@@ -67,22 +76,33 @@ public record Portion(
     return of(plan, habits, shares, true);
   }
 
+  /**
+   * For a nail whose extension broke off: that is built again, and what still holds on the plate is
+   * thinned and covered so that the new runs over it.
+   */
+  public static Portion repairing(NailPlan plan, Habits habits) {
+    return of(plan, habits, new Build.Volumes(0, OVER_WHAT_HOLDS, 1), false);
+  }
+
   private static Portion of(NailPlan plan, Habits habits, Build.Volumes shares, boolean framed) {
     Product product = plan.build().product();
-    double more = plan.volumes().total() == 0 ? 0 : plan.appliedVolume() / plan.volumes().total();
+    double all = plan.volumes().total();
+    double body = Math.max(LEAST_BODY * all, all - plan.build().surface() * habits.besides());
+    double more = all == 0 ? 0 : plan.appliedVolume() / all * body / all;
     Build.Volumes applied =
         new Build.Volumes(
             plan.volumes().cuticle() * more * shares.cuticle(),
             plan.volumes().body() * more * shares.body(),
             plan.volumes().extension() * more * shares.extension());
     Handling handling = product.handling();
-    boolean inSteps = handling == Handling.BRUSHED && habits.inTwoSteps();
-    double frame = framed || plan.overlay() ? 0 : FRAME_SHARE * applied.extension();
+    boolean inSteps = handling == Handling.BRUSHED && (habits.frame() || habits.slip());
+    double frame =
+        framed || plan.overlay() || !habits.frame() ? 0 : FRAME_SHARE * applied.extension();
     List<ProductPortion> doses =
         handling == Handling.POWDER_AND_LIQUID
             ? beads(applied, habits.brush())
             : inSteps
-                ? inSteps(plan, applied.total(), frame)
+                ? inSteps(plan, applied.total(), frame, habits.slip())
                 : List.of(new ProductPortion(ProductPortion.Place.WHOLE, applied.total()));
     return new Portion(
         plan.nail().finger(),
@@ -104,7 +124,9 @@ public record Portion(
       beads.add(new ProductPortion(ProductPortion.Place.FREE_EDGE, applied.extension()));
     }
     beads.add(new ProductPortion(ProductPortion.Place.STRESS_ZONE, applied.body()));
-    beads.add(new ProductPortion(ProductPortion.Place.CUTICLE, applied.cuticle()));
+    if (applied.cuticle() > 0) {
+      beads.add(new ProductPortion(ProductPortion.Place.CUTICLE, applied.cuticle()));
+    }
     if (beads.size() > FEWEST_BEADS && applied.total() <= brush.carries()) {
       beads.set(
           1,
@@ -124,13 +146,16 @@ public record Portion(
     return List.copyOf(beads);
   }
 
-  private static List<ProductPortion> inSteps(NailPlan plan, double all, double frame) {
-    double slip = Math.min(plan.build().surface() * SLIP_THICKNESS, (all - frame) / 2);
+  private static List<ProductPortion> inSteps(
+      NailPlan plan, double all, double frame, boolean slips) {
+    double slip = slips ? Math.min(plan.build().surface() * SLIP_THICKNESS, (all - frame) / 2) : 0;
     List<ProductPortion> doses = new ArrayList<>();
     if (frame > 0) {
       doses.add(new ProductPortion(ProductPortion.Place.FRAME, frame));
     }
-    doses.add(new ProductPortion(ProductPortion.Place.SLIP_LAYER, slip));
+    if (slip > 0) {
+      doses.add(new ProductPortion(ProductPortion.Place.SLIP_LAYER, slip));
+    }
     doses.add(new ProductPortion(ProductPortion.Place.BODY, all - frame - slip));
     return List.copyOf(doses);
   }

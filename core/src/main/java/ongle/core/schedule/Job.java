@@ -18,6 +18,7 @@ import java.util.Objects;
  *     all of the earlier stages is done, and hard, on both
  * @param keeps whether the technician stays for the next job of the hand: nothing of the other hand
  *     comes between
+ * @param lightAfter the lamp is free this long after it begins, s; {@link #ANY_LIGHT} for whenever
  * @param alone whether nobody can work on the other hand meanwhile, as in doing one's own hands
  */
 public record Job(
@@ -30,7 +31,10 @@ public record Job(
     Window window,
     int stage,
     boolean keeps,
-    boolean alone) {
+    boolean alone,
+    int lightAfter) {
+  /** Nothing of it waits for the lamp. */
+  public static final int ANY_LIGHT = Integer.MAX_VALUE;
 
   /**
    * When a job may begin, counted from the end of the one before it on the same hand.
@@ -74,7 +78,7 @@ public record Job(
       int settles,
       boolean needsSettled,
       Window window) {
-    this(id, technician, lamp, seconds, settles, needsSettled, window, 0, false, false);
+    this(id, technician, lamp, seconds, settles, needsSettled, window, 0, false, false, ANY_LIGHT);
   }
 
   /** Whether it takes the technician's time: at work, waiting, or staying for what comes next. */
@@ -85,13 +89,49 @@ public record Job(
   /** The same, not to be torn from the next of its hand; or so no more. */
   public Job keeping(boolean together) {
     return new Job(
-        id, technician, lamp, seconds, settles, needsSettled, window, stage, together, alone);
+        id,
+        technician,
+        lamp,
+        seconds,
+        settles,
+        needsSettled,
+        window,
+        stage,
+        together,
+        alone,
+        lightAfter);
+  }
+
+  /** The same, not begun before the lamp will be free so many seconds later. */
+  public Job lightAfter(int seconds) {
+    return new Job(
+        id,
+        technician,
+        lamp,
+        this.seconds,
+        settles,
+        needsSettled,
+        window,
+        stage,
+        keeps,
+        alone,
+        seconds);
   }
 
   /** The same in a stage of the appointment. */
   public Job in(int later) {
     return new Job(
-        id, technician, lamp, seconds, settles, needsSettled, window, later, keeps, alone);
+        id,
+        technician,
+        lamp,
+        seconds,
+        settles,
+        needsSettled,
+        window,
+        later,
+        keeps,
+        alone,
+        lightAfter);
   }
 
   /**
@@ -119,7 +159,17 @@ public record Job(
   /** The same with nobody to work on the other hand meanwhile. */
   public Job aloneMeanwhile() {
     return new Job(
-        id, technician, lamp, seconds, settles, needsSettled, window, stage, keeps, true);
+        id,
+        technician,
+        lamp,
+        seconds,
+        settles,
+        needsSettled,
+        window,
+        stage,
+        keeps,
+        true,
+        lightAfter);
   }
 
   /** A hand in the lamp, any time. */
@@ -139,12 +189,24 @@ public record Job(
         new Window(min, max),
         stage,
         keeps,
-        alone);
+        alone,
+        lightAfter);
   }
 
   /** The same for another time. */
   public Job lasting(int other) {
-    return new Job(id, technician, lamp, other, settles, needsSettled, window, stage, keeps, alone);
+    return new Job(
+        id,
+        technician,
+        lamp,
+        other,
+        settles,
+        needsSettled,
+        window,
+        stage,
+        keeps,
+        alone,
+        lightAfter);
   }
 
   /** The same with no window. */
@@ -154,11 +216,23 @@ public record Job(
 
   /** The same with something drying or hardening after it. */
   public Job settling(int after) {
-    return new Job(id, technician, lamp, seconds, after, needsSettled, window, stage, keeps, alone);
+    return new Job(
+        id,
+        technician,
+        lamp,
+        seconds,
+        after,
+        needsSettled,
+        window,
+        stage,
+        keeps,
+        alone,
+        lightAfter);
   }
 
   /** The same, waiting for all that dries or hardens. */
   public Job onceSettled() {
-    return new Job(id, technician, lamp, seconds, settles, true, window, stage, keeps, alone);
+    return new Job(
+        id, technician, lamp, seconds, settles, true, window, stage, keeps, alone, lightAfter);
   }
 }

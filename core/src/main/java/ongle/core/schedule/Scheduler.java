@@ -50,6 +50,8 @@ public final class Scheduler {
   private final List<Job> right;
   private final int[] twinOfLeft;
   private final boolean[] rightIsTwin;
+  private final boolean[] leftAwaitsLight;
+  private final boolean[] rightAwaitsLight;
   private final int[] rightBefore;
   private final int[] leftBefore;
   private final int leftStage;
@@ -82,6 +84,8 @@ public final class Scheduler {
     leftKept = hands.free().leftKeeps();
     rightKept = hands.free().rightKeeps();
     later = later(hands);
+    leftAwaitsLight = awaitsLight(left);
+    rightAwaitsLight = awaitsLight(right);
     rightBefore = before(left, right);
     leftBefore = before(right, left);
     twinOfLeft = new int[left.size()];
@@ -96,6 +100,16 @@ public final class Scheduler {
     for (int j = 0; j < right.size(); j++) {
       rightIsTwin[j] = right.get(j).isIn(left);
     }
+  }
+
+  /** After how many jobs of a hand the lamp is kept free for a piece of work that was begun. */
+  private static boolean[] awaitsLight(List<Job> jobs) {
+    boolean[] awaits = new boolean[jobs.size() + 1];
+    for (int i = 0; i < jobs.size(); i++) {
+      Job job = jobs.get(i);
+      awaits[i + 1] = !job.lamp() && (awaits[i] || job.lightAfter() != Job.ANY_LIGHT);
+    }
+    return awaits;
   }
 
   /** For each job of a hand, how many of the other hand belong to earlier stages. */
@@ -321,12 +335,14 @@ public final class Scheduler {
           if (i < left.size()
               && twinOfLeft[i] < 0
               && j >= rightBefore[i]
+              && !(left.get(i).lamp() && rightAwaitsLight[j])
               && !(left.get(i).stays() && kept(right, j, rightKept && first.isEmpty()))) {
             keep(below.get(j), place(label, left.get(i), LEFT, i + 1, j), i + 1, j);
           }
           if (j < right.size()
               && !rightIsTwin[j]
               && i >= leftBefore[j]
+              && !(right.get(j).lamp() && leftAwaitsLight[i])
               && !(right.get(j).stays() && kept(left, i, leftKept && first.isEmpty()))) {
             keep(row.get(j + 1), place(label, right.get(j), RIGHT, i, j + 1), i, j + 1);
           }
@@ -431,6 +447,9 @@ public final class Scheduler {
     }
     if (job.lamp()) {
       start = Math.max(start, label.lamp);
+    }
+    if (job.lightAfter() != Job.ANY_LIGHT) {
+      start = Math.max(start, label.lamp - job.lightAfter());
     }
     if (job.needsSettled()) {
       if (side != RIGHT) {

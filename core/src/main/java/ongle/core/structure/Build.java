@@ -175,7 +175,16 @@ public record Build(
 
   /** What the product covers, mm², along the curve across the nail. */
   public double surface() {
-    double slice = profile.length() / SLICES;
+    return surface(profile.length());
+  }
+
+  /**
+   * The same of its first part.
+   *
+   * @param to mm from the cuticle
+   */
+  public double surface(double to) {
+    double slice = to / SLICES;
     double sum = 0;
     for (int i = 0; i < SLICES; i++) {
       double x = (i + 0.5) * slice;

@@ -10,6 +10,7 @@ import java.util.stream.IntStream;
 import ongle.core.cure.Lamp;
 import ongle.core.cure.Setting;
 import ongle.core.fitting.BuildWay;
+import ongle.core.layer.Recipe;
 import ongle.core.nail.Finger;
 import ongle.core.nail.Hand;
 import ongle.core.plan.NailPlan;
@@ -48,6 +49,8 @@ class BenchLawsTest {
         pace,
         Worker.TECHNICIAN,
         140,
+        Map.of(),
+        Recipe.AS_HABITS,
         Map.of(),
         Map.of());
   }
@@ -207,10 +210,11 @@ class BenchLawsTest {
 
   @Test
   void moreProductAndALargerNailTakeLonger() {
-    assertThat(StepKind.BODY.effort(230, 140)).isGreaterThan(1.3);
-    assertThat(StepKind.SURFACE.effort(400, 0)).isGreaterThan(1.3);
-    assertThat(StepKind.BODY.effort(230, 70)).isEqualTo(1);
-    assertThat(StepKind.PRIME.effort(400, 200)).isEqualTo(1);
+    assertThat(StepKind.BODY.effort(230, 140, 0.8)).isGreaterThan(1.3);
+    assertThat(StepKind.SURFACE.effort(400, 0, 0.8)).isGreaterThan(1.3);
+    assertThat(StepKind.BODY.effort(230, 70, 0.8)).isEqualTo(1);
+    assertThat(StepKind.PRIME.effort(400, 200, 0.8)).isEqualTo(1);
+    assertThat(StepKind.FILE_OFF.effort(230, 0, 1.3)).isGreaterThan(1.3);
   }
 
   /** New over old, slice by slice, against the same nail filled with thousands of them. */

@@ -12,9 +12,12 @@ import java.util.stream.Stream;
 import ongle.core.cure.Lamp;
 import ongle.core.cure.Programme;
 import ongle.core.fitting.BuildWay;
+import ongle.core.layer.LayerKind;
+import ongle.core.layer.Recipe;
 import ongle.core.nail.EarlierProduct;
 import ongle.core.nail.Finger;
 import ongle.core.nail.PlateCondition;
+import ongle.core.plan.NailPlan;
 import ongle.core.plan.SetPlan;
 import ongle.core.portion.Material;
 import ongle.core.portion.Mix;
@@ -59,6 +62,8 @@ class BenchPlanTest {
         Worker.TECHNICIAN,
         140,
         regrowth,
+        Recipe.AS_HABITS,
+        Map.of(),
         Map.of());
   }
 
@@ -82,6 +87,8 @@ class BenchPlanTest {
         100,
         Worker.TECHNICIAN,
         140,
+        Map.of(),
+        Recipe.AS_HABITS,
         Map.of(),
         Map.of());
   }
@@ -123,8 +130,7 @@ class BenchPlanTest {
         .forEach(
             portion ->
                 assertThat(portion.doses().stream().mapToDouble(ProductPortion::volume).sum())
-                    .isCloseTo(
-                        set.of(portion.finger()).orElseThrow().appliedVolume(), within(1e-6)));
+                    .isCloseTo(body(set.of(portion.finger()).orElseThrow()), within(1e-6)));
     double laid =
         plan.steps().stream()
             .flatMap(step -> step.singly().stream())
@@ -132,8 +138,13 @@ class BenchPlanTest {
             .mapToDouble(ProductPortion::volume)
             .sum();
     assertThat(laid)
-        .isCloseTo(
-            set.built().stream().mapToDouble(nail -> nail.appliedVolume()).sum(), within(1e-6));
+        .isCloseTo(set.built().stream().mapToDouble(BenchPlanTest::body).sum(), within(1e-6));
+  }
+
+  /** What is applied, less what the top coat takes of the thickness. */
+  private static double body(NailPlan nail) {
+    double top = LayerKind.TOP.thickness() * nail.build().surface();
+    return nail.appliedVolume() * (1 - top / nail.volumes().total());
   }
 
   @ParameterizedTest
@@ -155,7 +166,8 @@ class BenchPlanTest {
             Sets.one(random, Rework.values()),
             Sets.one(random, TipPriming.values()),
             Sets.one(random, FormOff.values()),
-            Sets.one(random, HandWash.values()));
+            Sets.one(random, HandWash.values()),
+            Sets.one(random, TopCoat.values()));
     BenchPlan plan =
         BenchPlan.of(
             Sets.any(seed),

@@ -78,6 +78,7 @@ class FingerByFingerTest {
 
   private static Set<Finger> on(BenchPlan plan, StepKind kind) {
     return plan.steps().stream()
+        .flatMap(step -> step.singly().stream())
         .filter(step -> step.kind() == kind)
         .flatMap(step -> step.fingers().stream())
         .collect(Collectors.toSet());

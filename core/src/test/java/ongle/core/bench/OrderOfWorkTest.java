@@ -11,6 +11,7 @@ import java.util.Random;
 import java.util.Set;
 import java.util.stream.IntStream;
 import ongle.core.cure.Lamp;
+import ongle.core.layer.Recipe;
 import ongle.core.nail.Finger;
 import ongle.core.nail.Hand;
 import ongle.core.product.Handling;
@@ -27,6 +28,7 @@ class OrderOfWorkTest {
       EnumSet.of(
           StepKind.SHORTEN,
           StepKind.SHORTEN_BUILD,
+          StepKind.BREAK_FILE,
           StepKind.THIN_OLD,
           StepKind.FILE_OFF,
           StepKind.THIN_INFILL,
@@ -42,7 +44,11 @@ class OrderOfWorkTest {
           StepKind.UNDERNEATH,
           StepKind.QUARTERS,
           StepKind.TOUCH_EDGE,
+          StepKind.CAP_FILE,
           StepKind.BUFF);
+
+  private static final Set<StepKind> COATS =
+      EnumSet.of(StepKind.BASE, StepKind.COLOUR, StepKind.CAP, StepKind.TOP);
 
   private static <T> T one(Random random, T[] of) {
     return Sets.one(random, of);
@@ -62,7 +68,8 @@ class OrderOfWorkTest {
             one(random, Rework.values()),
             one(random, TipPriming.values()),
             one(random, FormOff.values()),
-            one(random, HandWash.values()));
+            one(random, HandWash.values()),
+            one(random, TopCoat.values()));
     Map<Finger, Double> grown = new EnumMap<>(Finger.class);
     Map<Finger, FingerJob> jobs = new EnumMap<>(Finger.class);
     for (Finger finger : Finger.values()) {
@@ -88,6 +95,8 @@ class OrderOfWorkTest {
             one(random, Worker.values()),
             140,
             grown,
+            one(random, Recipe.SHIPPED.toArray(Recipe[]::new)),
+            Map.of(Finger.L3, one(random, Recipe.SHIPPED.toArray(Recipe[]::new))),
             jobs));
   }
 
@@ -172,7 +181,7 @@ class OrderOfWorkTest {
             if (part.kind() == StepKind.PRIME) {
               primed.put(finger, at + part.job().seconds());
             } else if (primed.containsKey(finger)
-                && (part.dose().isPresent() || part.kind() == StepKind.TIP_ON)) {
+                && (part.lays() || part.kind() == StepKind.TIP_ON)) {
               assertThat(at - primed.remove(finger)).as(about() + finger).isLessThanOrEqualTo(300);
             }
           }
@@ -187,9 +196,10 @@ class OrderOfWorkTest {
       for (Schedule.Slot slot : schedule.slots()) {
         for (Step part : step(slot).singly()) {
           if (DUSTY.contains(part.kind())) {
-            assertThat(seen)
+            assertThat(seen).as("%s: %s", about(), part.id()).doesNotContain(StepKind.TOP);
+            assertThat(part.kind() == StepKind.CAP_FILE || !seen.contains(StepKind.COLOUR))
                 .as("%s: %s", about(), part.id())
-                .doesNotContain(StepKind.COLOUR, StepKind.TOP);
+                .isTrue();
           }
           seen.add(part.kind());
         }

@@ -25,7 +25,7 @@ class PortionsTest {
   }
 
   private static Portion portion(NailPlan nail, Mix mix, Brush brush, double nozzle) {
-    return Portion.of(nail, new Portion.Habits(mix, brush, nozzle, true));
+    return Portion.of(nail, new Portion.Habits(mix, brush, nozzle, true, true, 0));
   }
 
   @Test

@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.stream.Stream;
 import ongle.core.cure.Lamp;
 import ongle.core.fitting.BuildWay;
+import ongle.core.layer.Recipe;
 import ongle.core.nail.EarlierProduct;
 import ongle.core.nail.Finger;
 import ongle.core.nail.Hand;
@@ -54,6 +55,8 @@ class SchoolsAtTheBenchTest {
                 100,
                 Worker.TECHNICIAN,
                 140,
+                Map.of(),
+                Recipe.AS_HABITS,
                 Map.of(),
                 Map.of()))
         .left()

@@ -20,6 +20,7 @@ import ongle.core.nail.EarlierProduct;
 import ongle.core.nail.Finger;
 import ongle.core.nail.Hand;
 import ongle.core.nail.Nail;
+import ongle.core.nail.OldBuild;
 import ongle.core.nail.PlateCondition;
 import ongle.core.nail.SkinState;
 import ongle.core.plan.Adjustments;
@@ -175,7 +176,7 @@ final class Sets {
     return new SetPlanner.Item(
         nail,
         new Adjustments(Map.of(), Optional.empty(), Optional.of(way), Optional.of(product)),
-        new LookOver(earlier, Optional.empty()));
+        new LookOver(earlier, OldBuild.UNASKED, Optional.empty()));
   }
 
   private static SetPlan plan(double extension, List<SetPlanner.Item> items) {

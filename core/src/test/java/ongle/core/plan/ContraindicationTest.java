@@ -8,6 +8,7 @@ import ongle.core.Nails;
 import ongle.core.nail.EarlierProduct;
 import ongle.core.nail.Finger;
 import ongle.core.nail.Nail;
+import ongle.core.nail.OldBuild;
 import ongle.core.nail.PlateCondition;
 import ongle.core.nail.SkinState;
 import ongle.core.plan.Contraindication.Answer;
@@ -21,7 +22,7 @@ class ContraindicationTest {
   }
 
   private static LookOver because(String reason) {
-    return new LookOver(EarlierProduct.NONE, Optional.of(reason));
+    return new LookOver(EarlierProduct.NONE, OldBuild.UNASKED, Optional.of(reason));
   }
 
   private static Wearer wearer(String allergy, String harmless, boolean minor, String guardian) {

@@ -14,6 +14,7 @@ import ongle.core.bench.BenchPlan;
 import ongle.core.bench.BenchWish;
 import ongle.core.fitting.Tip;
 import ongle.core.fitting.TipKit;
+import ongle.core.layer.LayerKind;
 import ongle.core.nail.Finger;
 import ongle.core.nail.Nail;
 import ongle.core.nail.OutOfRange;
@@ -145,7 +146,8 @@ class SetPlannerTest {
             .map(finger -> new SetPlanner.Item(Nails.of(finger, 11, 12, 2), Adjustments.NONE))
             .toList();
     SetPlan plan = SetPlanner.plan(wish(NailShape.OVAL, 6), items);
-    double one = plan.nails().get(0).volumes().total() * 1.05 / 0.92;
+    double top = LayerKind.TOP.thickness() * plan.nails().get(0).build().surface();
+    double one = (plan.nails().get(0).volumes().total() - top) * 1.05 / 0.92;
     BenchPlan visit = BenchPlan.of(plan, BenchWish.USUAL);
     assertThat(visit.productVolume()).isCloseTo(one * 10 * 1.1 / 1000, within(1e-9));
     assertThat(visit.productMass()).isCloseTo(visit.productVolume() * 1.12 * 0.92, within(1e-9));

@@ -45,6 +45,21 @@ class SchedulerTest {
   }
 
   @Test
+  void aPieceOfWorkBeginsSoThatTheLampIsFreeWhenItNeedsIt() {
+    Schedule schedule =
+        plan(
+            List.of(Job.lamp("L1", 100)),
+            List.of(
+                Job.work("prime", 10).lightAfter(30).keeping(true),
+                Job.work("lay", 20).keeping(true),
+                Job.lamp("R", 10)));
+
+    assertThat(schedule.of("prime").orElseThrow().start()).isBetween(0, 70);
+    int waits = schedule.of("R").orElseThrow().start() - schedule.of("lay").orElseThrow().end();
+    assertThat(waits).isZero();
+  }
+
+  @Test
   void whatDriesIsWaitedForOnlyWhereItMatters() {
     Schedule schedule =
         plan(
