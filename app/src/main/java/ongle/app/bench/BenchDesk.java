@@ -16,6 +16,7 @@ import java.util.stream.Stream;
 import ongle.app.feed.Feeds;
 import ongle.app.shelf.LotUse;
 import ongle.app.shelf.Shelf;
+import ongle.app.times.Times;
 import ongle.app.visits.PlannedVisit;
 import ongle.app.visits.VisitPlanner;
 import ongle.app.words.BenchWords;
@@ -47,6 +48,7 @@ class BenchDesk {
   private final Clock calendar;
   private final Feeds feeds;
   private final Shelf shelf;
+  private final Times times;
   private final TransactionOperations changes;
 
   BenchDesk(
@@ -56,6 +58,7 @@ class BenchDesk {
       Clock calendar,
       Feeds feeds,
       Shelf shelf,
+      Times times,
       TransactionOperations changes) {
     this.changes = changes;
     this.visits = visits;
@@ -64,6 +67,7 @@ class BenchDesk {
     this.calendar = calendar;
     this.feeds = feeds;
     this.shelf = shelf;
+    this.times = times;
   }
 
   /**
@@ -146,7 +150,7 @@ class BenchDesk {
   private Sitting sitting(PlannedVisit visit, Run run, Guide guide, String said) {
     boolean over = guide.current().isEmpty();
     if (over) {
-      finishOnce(visit, run.number());
+      finishOnce(visit, run.number(), guide);
     }
     return new Sitting(
         visit,
@@ -157,12 +161,16 @@ class BenchDesk {
         over ? shelf.taken(visit.planned().id(), run.number()) : List.of());
   }
 
-  /** What it used up leaves the shelf, and the set is worn from today: both or neither. */
-  private void finishOnce(PlannedVisit visit, int run) {
+  /**
+   * What it used up leaves the shelf, the set is worn from today, and its times are learned: all or
+   * nothing.
+   */
+  private void finishOnce(PlannedVisit visit, int run, Guide guide) {
     changes.executeWithoutResult(
         status -> {
           if (shelf.take(visit.planned().id(), run, visit.plan().amounts(), today())) {
             visits.finish(visit, today());
+            times.note(visit.planned().id(), run, guide);
           }
         });
   }

@@ -367,8 +367,6 @@ class GuideController {
                         target ->
                             Words.say(
                                 "bench.twin",
-                                "finger",
-                                twin,
                                 "value",
                                 Words.say(
                                     BenchWords.key(target), "value", BenchWords.value(target)))));

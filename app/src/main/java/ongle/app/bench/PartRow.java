@@ -1,5 +1,6 @@
 package ongle.app.bench;
 
+import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
 import ongle.app.words.BenchWords;
@@ -28,16 +29,22 @@ record PartRow(
     boolean ticked) {
   /** What a step joins, or itself alone. */
   static List<PartRow> of(Step step, BenchPlan plan, Set<String> ticked) {
-    return step.singly().stream().map(part -> one(part, plan, ticked.contains(part.id()))).toList();
+    Set<String> told = new HashSet<>();
+    return step.singly().stream()
+        .map(part -> one(part, plan, ticked.contains(part.id()), told))
+        .toList();
   }
 
-  private static PartRow one(Step part, BenchPlan plan, boolean ticked) {
+  /**
+   * @param told cautions of the parts before it, which need not be said again
+   */
+  private static PartRow one(Step part, BenchPlan plan, boolean ticked, Set<String> told) {
     return new PartRow(
         part.id(),
         BenchWords.title(part),
         BenchWords.tool(part),
         BenchWords.figures(part, plan),
-        Words.maybe(part.kind(), "caution").stream().toList(),
+        Words.maybe(part.kind(), "caution").stream().filter(told::add).toList(),
         Words.maybe(part.kind(), "done").orElse(null),
         Words.maybe(part.kind(), "avoid").orElse(null),
         Words.maybe(part.kind(), "why").orElse(null),

@@ -72,6 +72,7 @@ final class BenchReader {
         regrowth,
         recipe(given.layers()),
         Map.of(),
+        Map.of(),
         Map.of());
   }
 

@@ -21,6 +21,7 @@ import ongle.core.bench.Primer;
 import ongle.core.bench.Rework;
 import ongle.core.bench.Routine;
 import ongle.core.bench.Softener;
+import ongle.core.bench.StepKind;
 import ongle.core.bench.TipAttachment;
 import ongle.core.bench.TipPriming;
 import ongle.core.bench.TopCoat;
@@ -35,7 +36,11 @@ import ongle.core.portion.Brush;
 import ongle.core.portion.Mix;
 import ongle.core.portion.Strip;
 
-/** How a set is carried out, as chosen on the bench and kept with the set; as JSON in the store. */
+/**
+ * How a set is carried out, as chosen on the bench and kept with the set; as JSON in the store.
+ *
+ * @param learned times a visit was begun with, so that what it teaches does not change it
+ */
 public record VisitChoices(
     Visit visit,
     Softener softener,
@@ -62,7 +67,8 @@ public record VisitChoices(
     int pace,
     Worker worker,
     int lessUsed,
-    Map<Finger, FingerJob> jobs) {
+    Map<Finger, FingerJob> jobs,
+    Map<StepKind, Double> learned) {
 
   static final VisitChoices USUAL =
       new VisitChoices(
@@ -91,6 +97,7 @@ public record VisitChoices(
           BenchWish.USUAL.pace(),
           BenchWish.USUAL.worker(),
           BenchWish.USUAL.lessUsed(),
+          Map.of(),
           Map.of());
 
   /**
@@ -134,6 +141,7 @@ public record VisitChoices(
         regrowth,
         Recipe.ofCode(recipe).orElse(Recipe.AS_HABITS),
         recipesOfFingers(),
+        learned,
         jobs);
   }
 

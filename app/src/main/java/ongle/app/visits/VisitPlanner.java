@@ -14,6 +14,7 @@ import ongle.app.planning.SetReader;
 import ongle.app.salon.Routines;
 import ongle.app.salon.SalonSettings;
 import ongle.app.sets.NailSet;
+import ongle.app.times.Times;
 import ongle.app.words.Words;
 import ongle.core.bench.BenchPlan;
 import ongle.core.bench.FingerJob;
@@ -38,9 +39,11 @@ public class VisitPlanner {
   private final SetEditor editor;
   private final SalonSettings salon;
   private final Lamps lamps;
+  private final Times times;
   private final JsonMapper json = JsonMapper.builder().build();
 
-  VisitPlanner(SetReader reader, SetEditor editor, SalonSettings salon, Lamps lamps) {
+  VisitPlanner(SetReader reader, SetEditor editor, SalonSettings salon, Lamps lamps, Times times) {
+    this.times = times;
     this.reader = reader;
     this.editor = editor;
     this.salon = salon;
@@ -59,7 +62,13 @@ public class VisitPlanner {
         choices,
         BenchPlan.of(
             planned.plan(),
-            choices.wish(planned, lamps.of(choices.lamp()), routine(planned.set()))));
+            choices
+                .wish(planned, lamps.of(choices.lamp()), routine(planned.set()))
+                .learning(begun(planned.set()) ? choices.learned() : times.factors())));
+  }
+
+  private static boolean begun(NailSet set) {
+    return set.getRoutine() != null;
   }
 
   /** The steps a visit began with, else the salon's as they stand. */
@@ -137,13 +146,14 @@ public class VisitPlanner {
     return json.treeToValue(tree, VisitChoices.class);
   }
 
-  /** Keeps the salon's steps and the habits as they stand: the visit begins with them. */
+  /** Keeps the salon's steps, times and habits as they stand: the visit begins with them. */
   public void begin(long setId) {
+    ObjectNode tree = json.valueToTree(choices(reader.planned(setId).set()));
+    tree.set("learned", json.valueToTree(times.factors()));
     editor.note(
         setId,
         Change.visitBegins(
-            Routines.write(salon.routine()),
-            json.writeValueAsString(choices(reader.planned(setId).set()))));
+            Routines.write(salon.routine()), json.writeValueAsString((JsonNode) tree)));
   }
 
   /**

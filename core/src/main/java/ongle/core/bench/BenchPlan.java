@@ -251,6 +251,11 @@ public record BenchPlan(
         : Removal.of(nail.seen().earlier(), nail.seen().old());
   }
 
+  /** How long a step would take at the usual pace, s. */
+  double usual(Step step) {
+    return step.job().seconds() / wish.factor(step.kind(), step.hand().orElse(Hand.LEFT));
+  }
+
   /** Every step once, those of the left hand first. */
   public List<Step> steps() {
     return Stream.concat(

@@ -36,6 +36,7 @@ import ongle.core.product.Product;
  * @param lessUsed time the hand used less takes over the other, percent, in doing one's own
  * @param recipe layers of every nail
  * @param recipes layers of a finger, where they are others
+ * @param learned factor on the usual time by kind of step, where this technician's is known
  * @param jobs what is done on a finger, where it is not what the visit is for
  */
 public record BenchWish(
@@ -55,6 +56,7 @@ public record BenchWish(
     Map<Finger, Double> regrowth,
     Recipe recipe,
     Map<Finger, Recipe> recipes,
+    Map<StepKind, Double> learned,
     Map<Finger, FingerJob> jobs) {
   /** Time taken over the usual, percent. */
   public static final Range PACE = new Range(50, 250);
@@ -80,6 +82,7 @@ public record BenchWish(
           Map.of(),
           Recipe.AS_HABITS,
           Map.of(),
+          Map.of(),
           Map.of());
 
   public BenchWish {
@@ -97,6 +100,7 @@ public record BenchWish(
     Setting.at(room, mix);
     Objects.requireNonNull(recipe);
     recipes = Map.copyOf(recipes);
+    learned = Map.copyOf(learned);
     regrowth = Map.copyOf(regrowth);
     jobs = Map.copyOf(jobs);
   }
@@ -105,7 +109,7 @@ public record BenchWish(
   public BenchWish with(BenchSchools other) {
     return new BenchWish(
         visit, other, routine, lamp, pigmented, mix, brush, nozzle, finish, room, pace, worker,
-        lessUsed, regrowth, recipe, recipes, jobs);
+        lessUsed, regrowth, recipe, recipes, learned, jobs);
   }
 
   /** The same with another order of nails. */
@@ -121,21 +125,21 @@ public record BenchWish(
   public BenchWish with(Visit other, Map<Finger, Double> grown) {
     return new BenchWish(
         other, schools, routine, lamp, pigmented, mix, brush, nozzle, finish, room, pace, worker,
-        lessUsed, grown, recipe, recipes, jobs);
+        lessUsed, grown, recipe, recipes, learned, jobs);
   }
 
   /** The same with other jobs on single fingers. */
   public BenchWish with(Map<Finger, FingerJob> other) {
     return new BenchWish(
         visit, schools, routine, lamp, pigmented, mix, brush, nozzle, finish, room, pace, worker,
-        lessUsed, regrowth, recipe, recipes, other);
+        lessUsed, regrowth, recipe, recipes, learned, other);
   }
 
   /** The same with other jobs and layers on single fingers. */
   public BenchWish with(Map<Finger, FingerJob> others, Map<Finger, Recipe> layers) {
     return new BenchWish(
         visit, schools, routine, lamp, pigmented, mix, brush, nozzle, finish, room, pace, worker,
-        lessUsed, regrowth, recipe, layers, others);
+        lessUsed, regrowth, recipe, layers, learned, others);
   }
 
   /** What is done on a finger. */
@@ -143,16 +147,24 @@ public record BenchWish(
     return jobs.getOrDefault(finger, visit.usual());
   }
 
-  /** Time taken over the usual on a hand, percent. */
-  int pace(Hand hand) {
-    return worker.lessUsedFor(hand) ? pace * lessUsed / 100 : pace;
+  /** Time taken over the usual for a step on a hand, as a factor: learned, else the pace. */
+  double factor(StepKind kind, Hand hand) {
+    double own = learned.getOrDefault(kind, pace / 100.0);
+    return worker.lessUsedFor(hand) ? own * lessUsed / 100 : own;
+  }
+
+  /** The same with what was learned of a technician's times. */
+  public BenchWish learning(Map<StepKind, Double> factors) {
+    return new BenchWish(
+        visit, schools, routine, lamp, pigmented, mix, brush, nozzle, finish, room, pace, worker,
+        lessUsed, regrowth, recipe, recipes, factors, jobs);
   }
 
   /** The same with other layers on every nail. */
   public BenchWish with(Recipe other) {
     return new BenchWish(
         visit, schools, routine, lamp, pigmented, mix, brush, nozzle, finish, room, pace, worker,
-        lessUsed, regrowth, other, recipes, jobs);
+        lessUsed, regrowth, other, recipes, learned, jobs);
   }
 
   /** What a nail built of a product wears, its colour in as many coats as it gets. */

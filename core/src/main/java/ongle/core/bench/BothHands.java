@@ -106,7 +106,9 @@ final class BothHands {
   }
 
   private void atOnce(StepKind kind, Optional<String> name) {
-    Job job = Job.work(kind.name(), kind.seconds() * wish.pace() / 100).in(stage.ordinal());
+    Job job =
+        Job.work(kind.name(), (int) Math.round(kind.seconds() * wish.factor(kind, Hand.LEFT)))
+            .in(stage.ordinal());
     Step step =
         Step.ofBoth(
             kind,

@@ -100,9 +100,14 @@ final class CuredLayers {
     }
   }
 
+  /** Of one nail, s. */
+  private int pinch() {
+    return (int) Math.ceil(StepKind.PINCH.seconds() * work.wish.factor(StepKind.PINCH, work.hand));
+  }
+
   /** So many that the last is still half hard when its turn comes. */
   private int pinchedAtOnce() {
-    int each = StepKind.PINCH.seconds() * work.wish.pace(work.hand) / 100;
+    int each = pinch();
     return 1 + StepDraft.planned(new Job.Window(0, GEL_PINCH_WITHIN)).max() / Math.max(1, each);
   }
 
@@ -146,7 +151,7 @@ final class CuredLayers {
   private void pinch(List<NailPlan> nails) {
     lamps.flash(nails);
     StepDraft step = work.draft(StepKind.PINCH, nails);
-    int others = (nails.size() - 1) * StepKind.PINCH.seconds() * work.wish.pace(work.hand) / 100;
+    int others = (nails.size() - 1) * pinch();
     step.window = new Job.Window(0, Math.max(0, GEL_PINCH_WITHIN - others));
     step.add();
   }

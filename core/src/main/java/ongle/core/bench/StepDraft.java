@@ -75,7 +75,7 @@ final class StepDraft {
             .mapToDouble(
                 nail -> kind.effort(work.area(nail), laid(nail), nail.seen().old().reckoned()))
             .sum();
-    return (int) Math.round(kind.seconds() * nails * work.wish.pace(work.hand) / 100);
+    return (int) Math.round(kind.seconds() * nails * work.wish.factor(kind, work.hand));
   }
 
   private double laid(NailPlan nail) {

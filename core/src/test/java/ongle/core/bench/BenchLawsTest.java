@@ -52,6 +52,7 @@ class BenchLawsTest {
         Map.of(),
         Recipe.AS_HABITS,
         Map.of(),
+        Map.of(),
         Map.of());
   }
 

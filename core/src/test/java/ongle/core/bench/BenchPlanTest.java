@@ -64,6 +64,7 @@ class BenchPlanTest {
         regrowth,
         Recipe.AS_HABITS,
         Map.of(),
+        Map.of(),
         Map.of());
   }
 
@@ -89,6 +90,7 @@ class BenchPlanTest {
         140,
         Map.of(),
         Recipe.AS_HABITS,
+        Map.of(),
         Map.of(),
         Map.of());
   }

@@ -97,6 +97,7 @@ class OrderOfWorkTest {
             grown,
             one(random, Recipe.SHIPPED.toArray(Recipe[]::new)),
             Map.of(Finger.L3, one(random, Recipe.SHIPPED.toArray(Recipe[]::new))),
+            Map.of(),
             jobs));
   }
 

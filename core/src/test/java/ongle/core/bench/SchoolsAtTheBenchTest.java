@@ -58,6 +58,7 @@ class SchoolsAtTheBenchTest {
                 Map.of(),
                 Recipe.AS_HABITS,
                 Map.of(),
+                Map.of(),
                 Map.of()))
         .left()
         .stream()

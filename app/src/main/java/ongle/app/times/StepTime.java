@@ -1,0 +1,48 @@
+package ongle.app.times;
+
+import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
+import jakarta.persistence.GeneratedValue;
+import jakarta.persistence.GenerationType;
+import jakarta.persistence.Id;
+import ongle.core.bench.LearnedTime;
+import ongle.core.bench.StepKind;
+
+/** How long a step took in a finished appointment. */
+@Entity
+class StepTime {
+  @Id
+  @GeneratedValue(strategy = GenerationType.IDENTITY)
+  private Long id;
+
+  private long setId;
+  private int run;
+
+  @Enumerated(EnumType.STRING)
+  private StepKind kind;
+
+  private double usual;
+  private double took;
+
+  /** Whether it was put back: it stays on record, and teaches nothing. */
+  private boolean forgotten;
+
+  protected StepTime() {}
+
+  StepTime(long setId, int run, LearnedTime.Sample sample) {
+    this.setId = setId;
+    this.run = run;
+    kind = sample.kind();
+    usual = sample.usual();
+    took = sample.took();
+  }
+
+  LearnedTime.Sample sample() {
+    return new LearnedTime.Sample(kind, usual, took);
+  }
+
+  void forget() {
+    forgotten = true;
+  }
+}

@@ -1,0 +1,9 @@
+/**
+ * How long the work really takes: what finished appointments teach, and how true their forecasts
+ * were.
+ *
+ * <p>Read first: {@link ongle.app.times.Times}.
+ *
+ * <p>May know: core, words, web.
+ */
+package ongle.app.times;
