@@ -67,7 +67,8 @@ class BuildSheetController {
     PlannedVisit visit = bench.visit(id);
     show(visit, seat, model);
     model.addAttribute("ready", bench.needs(visit.plan()).stream().map(this::ready).toList());
-    model.addAttribute("layOut", PickingWords.of(visit.planned().plan()).inOneLine());
+    model.addAttribute(
+        "layOut", PickingWords.of(visit.planned().plan(), visit.plan().fitted()).inOneLine());
     model.addAttribute("steps", steps(visit.plan()));
     visit
         .plan()

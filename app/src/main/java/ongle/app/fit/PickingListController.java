@@ -5,6 +5,7 @@ import ongle.app.frame.SetPage;
 import ongle.app.frame.Stage;
 import ongle.app.planning.PlannedSet;
 import ongle.app.planning.SetReader;
+import ongle.app.visits.VisitPlanner;
 import ongle.app.words.PickingWords;
 import ongle.core.nail.Finger;
 import ongle.core.nail.Seat;
@@ -22,9 +23,11 @@ import org.springframework.web.bind.annotation.RequestParam;
 @RequestMapping("/sets/{id}/fit/list")
 class PickingListController {
   private final SetReader reader;
+  private final VisitPlanner visits;
   private final Drawer drawer;
 
-  PickingListController(SetReader reader, Drawer drawer) {
+  PickingListController(SetReader reader, VisitPlanner visits, Drawer drawer) {
+    this.visits = visits;
     this.reader = reader;
     this.drawer = drawer;
   }
@@ -38,7 +41,7 @@ class PickingListController {
       Model model) {
     PlannedSet planned = reader.planned(id);
     SetPage.show(planned, Stage.FIT, "fit/list", SetPage.chosen(finger, seat), seat, model);
-    model.addAttribute("list", PickingWords.of(planned.plan()));
+    model.addAttribute("list", PickingWords.of(planned.plan(), visits.of(planned).plan().fitted()));
     model.addAttribute("takenOutAt", planned.set().getTakenOutAt());
     return "fit/list";
   }

@@ -77,7 +77,8 @@ class SheetController {
                         NailBlock.of(planned, Finger.of(leftOnPaper, digit)),
                         NailBlock.of(planned, Finger.of(leftOnPaper.other(), digit))))
             .toList());
-    model.addAttribute("layOut", PickingWords.of(planned.plan()).inOneLine());
+    model.addAttribute(
+        "layOut", PickingWords.of(planned.plan(), visit.plan().fitted()).inOneLine());
     model.addAttribute("school", Words.of(planned.set().choices().apex()));
     model.addAttribute(
         "due",

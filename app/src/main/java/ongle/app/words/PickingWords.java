@@ -1,8 +1,10 @@
 package ongle.app.words;
 
 import java.util.List;
+import java.util.Set;
 import java.util.stream.Collectors;
 import ongle.core.fitting.BuildWay;
+import ongle.core.nail.Finger;
 import ongle.core.plan.PickingList;
 import ongle.core.plan.SetPlan;
 
@@ -29,10 +31,14 @@ public record PickingWords(List<Line> lines, String without) {
       String left,
       List<String> instead) {}
 
-  public static PickingWords of(SetPlan plan) {
+  /**
+   * @param fingers that get a tip or form today
+   */
+  public static PickingWords of(SetPlan plan, Set<Finger> fingers) {
     return new PickingWords(
-        PickingList.of(plan).lines().stream().map(PickingWords::line).toList(),
+        PickingList.of(plan, fingers).lines().stream().map(PickingWords::line).toList(),
         plan.built().stream()
+            .filter(nail -> fingers.contains(nail.nail().finger()))
             .filter(
                 nail ->
                     nail.fit().way() == BuildWay.FREE_HAND || nail.fit().way() == BuildWay.OVERLAY)

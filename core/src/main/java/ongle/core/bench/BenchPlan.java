@@ -9,6 +9,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
+import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import ongle.core.cure.LampTime;
 import ongle.core.cure.Layers;
@@ -120,6 +122,19 @@ public record BenchPlan(
   /** Fingers that are worked on in this visit, left hand first. */
   public List<NailPlan> worked() {
     return worked(plan, wish);
+  }
+
+  /** Fingers that get a tip or form in this visit: those whose extension is built. */
+  public Set<Finger> fitted() {
+    return worked().stream()
+        .map(nail -> nail.nail().finger())
+        .filter(
+            finger ->
+                wish.job(finger).builds()
+                    && Optional.ofNullable(infills.get(finger))
+                        .filter(infill -> infill.removal().isEmpty())
+                        .isEmpty())
+        .collect(Collectors.toSet());
   }
 
   private static List<CannotBegin> refusals(SetPlan plan, BenchWish wish) {

@@ -44,7 +44,7 @@ public enum FingerJob {
       case OFF -> kind == StepKind.REMOVE_POLISH || kind == StepKind.CLEAN;
       case POLISH ->
           switch (kind) {
-            case FREE_SKIN, PRIME, CHECK_VIEWS, BUFF -> false;
+            case FREE_SKIN, PRIME, CHECK_VIEWS, BUFF, CLEAN -> false;
             default -> true;
           };
     };

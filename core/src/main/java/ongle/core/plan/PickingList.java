@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
+import java.util.Set;
 import ongle.core.fitting.BuildWay;
 import ongle.core.fitting.Stock;
 import ongle.core.fitting.TipPick;
@@ -71,8 +72,20 @@ public record PickingList(List<Line> lines) {
   private record Want(NailPlan plan, Item item, String kitLabel, Stock stock) {}
 
   public static PickingList of(SetPlan plan) {
+    return of(plan, Set.of(Finger.values()));
+  }
+
+  /**
+   * What some of its fingers take.
+   *
+   * @param fingers that get a tip or form today
+   */
+  public static PickingList of(SetPlan plan, Set<Finger> fingers) {
     Map<Item, List<Want>> wanted = new LinkedHashMap<>();
     for (NailPlan nail : plan.built()) {
+      if (!fingers.contains(nail.nail().finger())) {
+        continue;
+      }
       want(nail).ifPresent(w -> wanted.computeIfAbsent(w.item(), i -> new ArrayList<>()).add(w));
     }
     Map<Item, Integer> used = new HashMap<>();

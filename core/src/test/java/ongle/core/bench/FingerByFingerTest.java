@@ -12,6 +12,7 @@ import ongle.core.fitting.BuildWay;
 import ongle.core.nail.EarlierProduct;
 import ongle.core.nail.Finger;
 import ongle.core.nail.PlateCondition;
+import ongle.core.plan.PickingList;
 import ongle.core.plan.SetPlan;
 import ongle.core.portion.Material;
 import ongle.core.product.Product;
@@ -39,11 +40,28 @@ class FingerByFingerTest {
 
     assertThat(touched(one)).containsExactly(Finger.R3);
     assertThat(one.portions().keySet()).containsExactly(Finger.R3);
+    assertThat(one.fitted()).containsExactly(Finger.R3);
+    assertThat(PickingList.of(set, one.fitted()).lines()).hasSize(1);
     assertThat(one.left()).isEmpty();
     assertThat(one.productVolume()).isBetween(0.05, 0.2 * ten.productVolume());
     assertThat(one.amounts().get(Material.TOP_COAT))
         .isLessThan(0.2 * ten.amounts().get(Material.TOP_COAT));
     assertThat(one.schedule().makespan()).isLessThan(ten.schedule().makespan() / 3);
+  }
+
+  @Test
+  void aRepairBuildsTheExtensionOnWhatHoldsAndTakesNothingOff() {
+    SetPlan set = Sets.worn(Product.HARD_GEL, EarlierProduct.HARD_GEL, PlateCondition.SOUND);
+    BenchPlan anew = visit(set, Visit.SOME_NAILS, Map.of(Finger.R3, FingerJob.NEW));
+    BenchPlan repair = visit(set, Visit.SOME_NAILS, Map.of(Finger.R3, FingerJob.REPAIR));
+
+    assertThat(on(repair, StepKind.BREAK_FILE)).containsExactly(Finger.R3);
+    assertThat(on(repair, StepKind.FILE_OFF)).isEmpty();
+    assertThat(on(anew, StepKind.FILE_OFF)).containsExactly(Finger.R3);
+    assertThat(repair.portions().get(Finger.R3).applied().total())
+        .isLessThan(anew.portions().get(Finger.R3).applied().total());
+    assertThat(repair.portions().get(Finger.R3).applied().extension())
+        .isEqualTo(anew.portions().get(Finger.R3).applied().extension());
   }
 
   @Test
