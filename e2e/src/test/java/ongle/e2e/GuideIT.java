@@ -83,6 +83,7 @@ class GuideIT extends AtTheDesk {
     desk.untilText(".said", "Say why");
     desk.find("#skip input[name=reason]").sendKeys("washed them at home", Keys.ENTER);
     desk.until(d -> behind(d) == 1);
+    desk.script("window.scrollTo(0, document.body.scrollHeight)"); // from under the pedals
     desk.click(".record summary");
     assertThat(desk.text(".record .remark:not(:empty)")).contains("washed them at home");
   }

@@ -22,6 +22,7 @@ public class Client {
   private String notes;
   private String allergy;
   private boolean minor;
+  private boolean feelsHeat;
 
   protected Client() {}
 
@@ -65,6 +66,15 @@ public class Client {
 
   public boolean isMinor() {
     return minor;
+  }
+
+  /** Whether the heat in the lamp is felt sooner than by others. */
+  public boolean feelsHeat() {
+    return feelsHeat;
+  }
+
+  public void feelHeat(boolean feels) {
+    feelsHeat = feels;
   }
 
   public void describe(

@@ -27,6 +27,7 @@ public class ClientForm {
   private String allergy = "";
 
   private boolean minor;
+  private boolean feelsHeat;
 
   static ClientForm of(Client client) {
     ClientForm form = new ClientForm();
@@ -37,12 +38,14 @@ public class ClientForm {
     form.notes = orEmpty(client.getNotes());
     form.allergy = orEmpty(client.getAllergy());
     form.minor = client.isMinor();
+    form.feelsHeat = client.feelsHeat();
     return form;
   }
 
   void writeTo(Client client) {
     client.describe(
         name.strip(), orNull(phone), orNull(handsDo), orNull(notes), orNull(allergy), minor);
+    client.feelHeat(feelsHeat);
   }
 
   private static String orEmpty(String text) {
@@ -115,5 +118,13 @@ public class ClientForm {
 
   public void setMinor(boolean minor) {
     this.minor = minor;
+  }
+
+  public boolean isFeelsHeat() {
+    return feelsHeat;
+  }
+
+  public void setFeelsHeat(boolean feelsHeat) {
+    this.feelsHeat = feelsHeat;
   }
 }

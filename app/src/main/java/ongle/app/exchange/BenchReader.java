@@ -69,6 +69,7 @@ final class BenchReader {
         requireNonNullElse(given.pacePercent(), usual.pace()),
         requireNonNullElse(given.worker(), usual.worker()),
         requireNonNullElse(given.lessUsedPercent(), usual.lessUsed()),
+        Boolean.TRUE.equals(given.feelsHeat()),
         regrowth,
         recipe(given.layers()),
         Map.of(),

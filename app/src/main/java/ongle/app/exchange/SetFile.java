@@ -162,6 +162,7 @@ record SetFile(
       Integer pacePercent,
       Worker worker,
       Integer lessUsedPercent,
+      Boolean feelsHeat,
       List<RoutineLine> routine) {}
 
   record LampGiven(

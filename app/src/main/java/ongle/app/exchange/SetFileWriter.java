@@ -147,6 +147,7 @@ final class SetFileWriter {
         wish.pace(),
         wish.worker(),
         wish.lessUsed(),
+        wish.feelsHeat() ? true : null,
         wish.routine().equals(Routine.USUAL)
             ? null
             : wish.routine().lines().stream().map(SetFileWriter::line).toList());

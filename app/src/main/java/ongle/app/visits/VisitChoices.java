@@ -138,6 +138,7 @@ public record VisitChoices(
         pace,
         worker,
         lessUsed,
+        planned.client().feelsHeat(),
         regrowth,
         Recipe.ofCode(recipe).orElse(Recipe.AS_HABITS),
         recipesOfFingers(),

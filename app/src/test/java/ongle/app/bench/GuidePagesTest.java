@@ -73,6 +73,25 @@ class GuidePagesTest {
   }
 
   @Test
+  void partsAreTickedAndALampStartedWithAPressIsTakenBackWithIt() throws Exception {
+    while (current().parts().isEmpty()) {
+      press("done", "step", current().id());
+      Thread.sleep(750); // two presses closer than that are one
+    }
+    Step movement = current();
+    String part = movement.parts().get(0).id();
+    press("tick", "step", movement.id(), "part", part)
+        .andExpect(content().string(containsString("aria-pressed=\"true\"")));
+    assertThat(guide().ticked()).containsExactly(part);
+    press("tick", "step", movement.id(), "part", part)
+        .andExpect(content().string(not(containsString("aria-pressed=\"true\""))));
+    press("tick", "step", movement.id(), "part", "nonsense")
+        .andExpect(content().string(containsString("no such step")));
+    press("done-as-last", "step", movement.id())
+        .andExpect(content().string(containsString("No step like it")));
+  }
+
+  @Test
   void productOnSkinSaysWhatToDoOnEveryScreenUntilTheWorkGoesOn() throws Exception {
     press("note", "type", "SKIN", "step", current().id())
         .andExpect(content().string(containsString("wipe it off now")));

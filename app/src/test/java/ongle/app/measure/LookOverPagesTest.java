@@ -2,12 +2,14 @@ package ongle.app.measure;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.OptionalDouble;
 import ongle.app.Pages;
 import ongle.app.SalonTest;
 import ongle.app.planning.PlannedSet;
 import ongle.app.planning.SetReader;
 import ongle.core.nail.EarlierProduct;
 import ongle.core.nail.Finger;
+import ongle.core.nail.OldBuild;
 import ongle.core.nail.PlateCondition;
 import ongle.core.nail.PlateFinding;
 import ongle.core.nail.SkinState;
@@ -54,6 +56,26 @@ class LookOverPagesTest {
     assertThat(set().of(Finger.L2).seen().earlier()).isEqualTo(EarlierProduct.ACRYLIC);
     assertThat(set().of(Finger.L2).nail().skin()).isEqualTo(SkinState.INTACT);
     assertThat(set().of(Finger.R2).nail().condition()).isEqualTo(PlateCondition.SOUND);
+  }
+
+  @Test
+  void whatIsKnownOfAnOldBuildIsAskedAndNonsenseIsSaidBesideItsField() throws Exception {
+    pages.change(LOOK + "/R2", "earlier", "ACRYLIC");
+    pages.change(LOOK + "/R2/old", "thickness", "THICK");
+    pages.change(LOOK + "/R2/old", "tip", "true");
+    String page = pages.change(LOOK + "/R2/old", "measured", "1,25");
+    assertThat(page).contains("value=\"1.25\"");
+    OldBuild old = set().of(Finger.R2).seen().old();
+    assertThat(old)
+        .isEqualTo(
+            new OldBuild(
+                OldBuild.Thickness.THICK, OptionalDouble.of(1.25), OptionalDouble.empty(), true));
+
+    page = pages.change(LOOK + "/R2/old", "clip", "as much as goes");
+    assertThat(page).contains("as much as goes", "0.0 to 40.0 mm");
+    assertThat(set().of(Finger.R2).seen().old()).isEqualTo(old);
+    pages.change(LOOK + "/R2/old", "measured", "", "thickness", "USUAL", "tip", "false");
+    assertThat(set().of(Finger.R2).seen().old()).isEqualTo(OldBuild.UNASKED);
   }
 
   @ParameterizedTest

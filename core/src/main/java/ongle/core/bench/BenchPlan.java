@@ -207,7 +207,7 @@ public record BenchPlan(
   /** How the build of one nail is cured in layers. */
   static Layers layers(NailPlan nail, LightCure cure, BenchWish wish) {
     double power =
-        HandWork.delicate(nail)
+        HandWork.delicate(nail) || wish.feelsHeat()
             ? LampTime.gentle(wish.lamp(), cure).map(time -> time.programme().power()).orElse(1.0)
             : 1;
     return Layers.of(
@@ -217,7 +217,8 @@ public record BenchPlan(
         wish.pigmented(),
         wish.lamp(),
         power,
-        nail.nail().condition());
+        nail.nail().condition(),
+        wish.feelsHeat());
   }
 
   /** How a nail's build is cured; empty when it sets by itself. */
@@ -250,7 +251,7 @@ public record BenchPlan(
         .light()
         .flatMap(
             cure ->
-                HandWork.delicate(nail)
+                HandWork.delicate(nail) || wish.feelsHeat()
                     ? LampTime.gentle(wish.lamp(), cure)
                     : LampTime.full(wish.lamp(), cure));
   }

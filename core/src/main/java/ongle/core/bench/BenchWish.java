@@ -31,6 +31,7 @@ import ongle.core.product.Product;
  * @param finish over the build
  * @param room temperature, °C
  * @param pace time taken over the usual, percent
+ * @param feelsHeat whether the client feels the heat of hardening product sooner than others
  * @param regrowth bare plate at each cuticle at an infill, mm; 0 where nothing is said
  * @param worker who does it
  * @param lessUsed time the hand used less takes over the other, percent, in doing one's own
@@ -53,6 +54,7 @@ public record BenchWish(
     int pace,
     Worker worker,
     int lessUsed,
+    boolean feelsHeat,
     Map<Finger, Double> regrowth,
     Recipe recipe,
     Map<Finger, Recipe> recipes,
@@ -79,6 +81,7 @@ public record BenchWish(
           100,
           Worker.TECHNICIAN,
           140,
+          false,
           Map.of(),
           Recipe.AS_HABITS,
           Map.of(),
@@ -105,11 +108,39 @@ public record BenchWish(
     jobs = Map.copyOf(jobs);
   }
 
+  private BenchWish copy(
+      Visit otherVisit,
+      BenchSchools habits,
+      Map<Finger, Double> grown,
+      Recipe layers,
+      Map<Finger, Recipe> ofFingers,
+      Map<StepKind, Double> factors,
+      Map<Finger, FingerJob> otherJobs) {
+    return new BenchWish(
+        otherVisit,
+        habits,
+        routine,
+        lamp,
+        pigmented,
+        mix,
+        brush,
+        nozzle,
+        finish,
+        room,
+        pace,
+        worker,
+        lessUsed,
+        feelsHeat,
+        grown,
+        layers,
+        ofFingers,
+        factors,
+        otherJobs);
+  }
+
   /** The same with other habits. */
   public BenchWish with(BenchSchools other) {
-    return new BenchWish(
-        visit, other, routine, lamp, pigmented, mix, brush, nozzle, finish, room, pace, worker,
-        lessUsed, regrowth, recipe, recipes, learned, jobs);
+    return copy(visit, other, regrowth, recipe, recipes, learned, jobs);
   }
 
   /** The same with another order of nails. */
@@ -123,23 +154,27 @@ public record BenchWish(
    * @param grown bare plate by finger, mm
    */
   public BenchWish with(Visit other, Map<Finger, Double> grown) {
-    return new BenchWish(
-        other, schools, routine, lamp, pigmented, mix, brush, nozzle, finish, room, pace, worker,
-        lessUsed, grown, recipe, recipes, learned, jobs);
+    return copy(other, schools, grown, recipe, recipes, learned, jobs);
   }
 
   /** The same with other jobs on single fingers. */
   public BenchWish with(Map<Finger, FingerJob> other) {
-    return new BenchWish(
-        visit, schools, routine, lamp, pigmented, mix, brush, nozzle, finish, room, pace, worker,
-        lessUsed, regrowth, recipe, recipes, learned, other);
+    return with(other, recipes);
   }
 
   /** The same with other jobs and layers on single fingers. */
   public BenchWish with(Map<Finger, FingerJob> others, Map<Finger, Recipe> layers) {
-    return new BenchWish(
-        visit, schools, routine, lamp, pigmented, mix, brush, nozzle, finish, room, pace, worker,
-        lessUsed, regrowth, recipe, layers, learned, others);
+    return copy(visit, schools, regrowth, recipe, layers, learned, others);
+  }
+
+  /** The same with other layers on every nail. */
+  public BenchWish with(Recipe other) {
+    return copy(visit, schools, regrowth, other, recipes, learned, jobs);
+  }
+
+  /** The same with what was learned of a technician's times. */
+  public BenchWish learning(Map<StepKind, Double> factors) {
+    return copy(visit, schools, regrowth, recipe, recipes, factors, jobs);
   }
 
   /** What is done on a finger. */
@@ -151,20 +186,6 @@ public record BenchWish(
   double factor(StepKind kind, Hand hand) {
     double own = learned.getOrDefault(kind, pace / 100.0);
     return worker.lessUsedFor(hand) ? own * lessUsed / 100 : own;
-  }
-
-  /** The same with what was learned of a technician's times. */
-  public BenchWish learning(Map<StepKind, Double> factors) {
-    return new BenchWish(
-        visit, schools, routine, lamp, pigmented, mix, brush, nozzle, finish, room, pace, worker,
-        lessUsed, regrowth, recipe, recipes, factors, jobs);
-  }
-
-  /** The same with other layers on every nail. */
-  public BenchWish with(Recipe other) {
-    return new BenchWish(
-        visit, schools, routine, lamp, pigmented, mix, brush, nozzle, finish, room, pace, worker,
-        lessUsed, regrowth, other, recipes, learned, jobs);
   }
 
   /** What a nail built of a product wears, its colour in as many coats as it gets. */

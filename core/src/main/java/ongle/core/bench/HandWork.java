@@ -168,6 +168,11 @@ final class HandWork {
     return nail.nail().condition().delicate();
   }
 
+  /** What wants the gentle programme: a thin plate, or a client who feels heat. */
+  boolean gentle(NailPlan nail) {
+    return delicate(nail) || wish.feelsHeat();
+  }
+
   /** Torn or cut skin: nothing sharp and no acid near it. */
   static boolean cut(NailPlan nail) {
     return nail.nail().skin().broken();

@@ -32,6 +32,9 @@ public sealed interface Hint extends Code {
   /** How to keep the heat down. */
   record Heat(Layers.Advice advice) implements Hint {}
 
+  /** The client feels heat sooner than others. */
+  record FeelsHeat() implements Hint {}
+
   /** Another powder goes there than on the rest of the nail. */
   record CuticlePowder() implements Hint {}
 

@@ -64,7 +64,7 @@ final class LampSteps {
 
   /** As long as the one that needs most. */
   void add(StepKind kind, List<NailPlan> on, Function<NailPlan, LightCure> cures) {
-    boolean gentle = on.stream().anyMatch(HandWork::delicate);
+    boolean gentle = on.stream().anyMatch(work::gentle);
     StepDraft step = work.draft(kind, on);
     step.lit(
         on.stream()
@@ -83,6 +83,9 @@ final class LampSteps {
             .map(nail -> work.layers(nail, cures.apply(nail)).heat().advice())
             .max(Comparator.naturalOrder())
             .orElse(Layers.Advice.NONE);
+    if (work.wish.feelsHeat()) {
+      step.hints.add(new Hint.FeelsHeat());
+    }
     if (advice != Layers.Advice.NONE && kind != StepKind.UNDERSIDE) {
       step.hints.add(new Hint.Heat(advice));
     }

@@ -100,10 +100,7 @@ public record Step(
             Math.max(0, settled - seconds),
             first.job.needsSettled(),
             first.job.window(),
-            first.job.stage(),
-            false,
-            first.job.alone(),
-            Job.ANY_LIGHT),
+            first.job.place()),
         first.window,
         Optional.empty(),
         parts.stream().flatMap(part -> part.bit.stream()).findFirst(),
@@ -188,23 +185,19 @@ public record Step(
     return job.id();
   }
 
-  /** The same with another time or hold. */
-  Step with(Job other) {
-    return new Step(
-        kind, name, variant, hand, fingers, other, window, tool, bit, product, dose, number, of,
-        light, targets, hints, cautions, since, movement, parts);
-  }
-
-  /** The same with more to be careful of. */
-  Step warned(Stream<? extends StepCaution> also) {
+  private Step copy(
+      Job otherJob,
+      Job.Window otherWindow,
+      Optional<String> countedFrom,
+      List<StepCaution> otherCautions) {
     return new Step(
         kind,
         name,
         variant,
         hand,
         fingers,
-        job,
-        window,
+        otherJob,
+        otherWindow,
         tool,
         bit,
         product,
@@ -214,61 +207,31 @@ public record Step(
         light,
         targets,
         hints,
-        Stream.<StepCaution>concat(cautions.stream(), also).toList(),
-        since,
+        otherCautions,
+        countedFrom,
         movement,
         parts);
+  }
+
+  /** The same with another time or hold. */
+  Step with(Job other) {
+    return copy(other, window, since, cautions);
+  }
+
+  /** The same with more to be careful of. */
+  Step warned(Stream<? extends StepCaution> also) {
+    return copy(job, window, since, Stream.<StepCaution>concat(cautions.stream(), also).toList());
   }
 
   /** The same, not before so many seconds after the step before it: something dries. */
   Step after(int seconds) {
     Job.Window later = new Job.Window(seconds, Job.Window.OPEN.max());
-    return new Step(
-        kind,
-        name,
-        variant,
-        hand,
-        fingers,
-        job.within(later.min(), later.max()),
-        later,
-        tool,
-        bit,
-        product,
-        dose,
-        number,
-        of,
-        light,
-        targets,
-        hints,
-        cautions,
-        since,
-        movement,
-        parts);
+    return copy(job.within(later.min(), later.max()), later, since, cautions);
   }
 
   /** The same, to be begun within a window after some step. */
   Step within(Job.Window wanted, Job.Window planned, String after) {
-    return new Step(
-        kind,
-        name,
-        variant,
-        hand,
-        fingers,
-        job.within(planned.min(), planned.max()),
-        wanted,
-        tool,
-        bit,
-        product,
-        dose,
-        number,
-        of,
-        light,
-        targets,
-        hints,
-        cautions,
-        Optional.of(after),
-        movement,
-        parts);
+    return copy(job.within(planned.min(), planned.max()), wanted, Optional.of(after), cautions);
   }
 
   /** Whether it is done on that hand, alone or with the other. */

@@ -22,7 +22,7 @@ final class Together {
   static List<Step> of(List<Step> steps, NailOrder order) {
     boolean[] keeps = new boolean[steps.size()];
     int[] light = new int[steps.size()];
-    Arrays.fill(light, Job.ANY_LIGHT);
+    Arrays.fill(light, Job.Place.ANY_LIGHT);
     for (int i = 0; i + 1 < steps.size(); i++) {
       boolean handByHand =
           order == NailOrder.HAND_BY_HAND
@@ -89,6 +89,6 @@ final class Together {
       }
       seconds += steps.get(i).job().seconds();
     }
-    return Job.ANY_LIGHT;
+    return Job.Place.ANY_LIGHT;
   }
 }

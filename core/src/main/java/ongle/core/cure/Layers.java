@@ -46,12 +46,16 @@ public record Layers(int count, double each, Heat heat) {
    */
   private static final double CLOSE_ENOUGH = 0.05;
 
+  /** What a client who feels heat feels of it, against others; a figure of our own. */
+  private static final double FELT_SOONER = 1.25;
+
   /** Layers thinner than this are not worth laying, mm. */
   private static final double THINNEST = 0.35;
 
   /**
    * @param thickness to be cured, mm
    * @param power share of the lamp's light used, above 0 to 1
+   * @param feelsHeat whether heat is felt sooner than by others
    */
   public static Layers of(
       double thickness,
@@ -59,15 +63,17 @@ public record Layers(int count, double each, Heat heat) {
       boolean pigmented,
       Lamp lamp,
       double power,
-      PlateCondition plate) {
+      PlateCondition plate,
+      boolean feelsHeat) {
+    double felt = feelsHeat ? FELT_SOONER : 1;
     int count =
         Math.max(1, (int) Math.ceil(thickness / (cure.reach(pigmented) * (1 + CLOSE_ENOUGH))));
-    while (heat(thickness / count, cure, lamp, power, plate).advice() == Advice.SPLIT
+    while (heat(thickness / count, cure, lamp, felt * power, plate).advice() == Advice.SPLIT
         && thickness / (count + 1) >= THINNEST) {
       count++;
     }
     double each = thickness / count;
-    return new Layers(count, each, heat(each, cure, lamp, power, plate));
+    return new Layers(count, each, heat(each, cure, lamp, felt * power, plate));
   }
 
   private static Heat heat(

@@ -107,7 +107,7 @@ public final class Scheduler {
     boolean[] awaits = new boolean[jobs.size() + 1];
     for (int i = 0; i < jobs.size(); i++) {
       Job job = jobs.get(i);
-      awaits[i + 1] = !job.lamp() && (awaits[i] || job.lightAfter() != Job.ANY_LIGHT);
+      awaits[i + 1] = !job.lamp() && (awaits[i] || job.awaitsLight());
     }
     return awaits;
   }
@@ -448,7 +448,7 @@ public final class Scheduler {
     if (job.lamp()) {
       start = Math.max(start, label.lamp);
     }
-    if (job.lightAfter() != Job.ANY_LIGHT) {
+    if (job.awaitsLight()) {
       start = Math.max(start, label.lamp - job.lightAfter());
     }
     if (job.needsSettled()) {

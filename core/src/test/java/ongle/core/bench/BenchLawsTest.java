@@ -49,6 +49,7 @@ class BenchLawsTest {
         pace,
         Worker.TECHNICIAN,
         140,
+        false,
         Map.of(),
         Recipe.AS_HABITS,
         Map.of(),

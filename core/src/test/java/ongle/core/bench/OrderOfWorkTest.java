@@ -94,6 +94,7 @@ class OrderOfWorkTest {
             80 + random.nextInt(120),
             one(random, Worker.values()),
             140,
+            random.nextInt(4) == 0,
             grown,
             one(random, Recipe.SHIPPED.toArray(Recipe[]::new)),
             Map.of(Finger.L3, one(random, Recipe.SHIPPED.toArray(Recipe[]::new))),

@@ -55,6 +55,7 @@ class SchoolsAtTheBenchTest {
                 100,
                 Worker.TECHNICIAN,
                 140,
+                false,
                 Map.of(),
                 Recipe.AS_HABITS,
                 Map.of(),

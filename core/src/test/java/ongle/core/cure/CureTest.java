@@ -47,7 +47,8 @@ class CureTest {
     assertThat(seconds(Lamp.LED.measuring(38.5))).isGreaterThan(60);
     for (double over : new double[] {1.0, 1.04, 1.06}) {
       Layers layers =
-          Layers.of(over * HARD.clearReach(), HARD, false, Lamp.UV, 0.1, PlateCondition.SOUND);
+          Layers.of(
+              over * HARD.clearReach(), HARD, false, Lamp.UV, 0.1, PlateCondition.SOUND, false);
       assertThat(layers.count()).as("%s", over).isEqualTo(over > 1.05 ? 2 : 1);
     }
   }
@@ -80,7 +81,7 @@ class CureTest {
   }
 
   private static Layers layers(double thickness, boolean pigmented, PlateCondition plate) {
-    return Layers.of(thickness, HARD, pigmented, Lamp.LED, 1, plate);
+    return Layers.of(thickness, HARD, pigmented, Lamp.LED, 1, plate, false);
   }
 
   @Test
@@ -95,5 +96,15 @@ class CureTest {
         .isLessThan(usual.hard());
     assertThatThrownBy(() -> Setting.at(50, Mix.NORMAL))
         .isInstanceOf(IllegalArgumentException.class);
+  }
+
+  @Test
+  void whoFeelsHeatGetsItInSmallerPortions() {
+    Layers usual = Layers.of(1.2, HARD, false, Lamp.LED, 1, PlateCondition.THIN, false);
+    Layers felt = Layers.of(1.2, HARD, false, Lamp.LED, 1, PlateCondition.THIN, true);
+
+    assertThat(felt.count()).isGreaterThanOrEqualTo(usual.count());
+    assertThat(felt.heat().index() * felt.count())
+        .isGreaterThan(usual.heat().index() * usual.count());
   }
 }
