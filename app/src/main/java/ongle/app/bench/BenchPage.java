@@ -77,6 +77,16 @@ class BenchPage {
     model.addAttribute("habits", habits(desk.choices()));
     model.addAttribute("recipes", Recipe.SHIPPED);
     model.addAttribute("refusals", plan.refusals().stream().map(Words::of).toList());
+    if (!plan.regrowthAsked().isEmpty()) {
+      model.addAttribute(
+          "regrowthAsked",
+          Words.say(
+              "bench.regrowth-asked",
+              "count",
+              plan.regrowthAsked().size(),
+              "fingers",
+              plan.regrowthAsked()));
+    }
     plan.betterVisit().ifPresent(visit -> model.addAttribute("betterVisit", visit));
     model.addAttribute("underWay", bench.begun(id));
     model.addAttribute("worked", bench.worked(id));

@@ -124,6 +124,13 @@ public record BenchPlan(
     return worked(plan, wish);
   }
 
+  /** Fingers that are to be filled and whose regrowth nobody measured. */
+  public List<Finger> regrowthAsked() {
+    return infills.keySet().stream()
+        .filter(finger -> wish.regrowth().getOrDefault(finger, 0.0) == 0)
+        .toList();
+  }
+
   /** Fingers that get a tip or form in this visit: those whose extension is built. */
   public Set<Finger> fitted() {
     return worked().stream()
