@@ -11,6 +11,7 @@ import ongle.core.bench.BenchWish;
 import ongle.core.bench.Event;
 import ongle.core.bench.Guide;
 import ongle.core.bench.NailOrder;
+import ongle.core.bench.Step;
 import ongle.core.fitting.BuildWay;
 import ongle.core.fitting.Fitting;
 import ongle.core.fitting.Form;
@@ -26,7 +27,10 @@ import ongle.core.plan.SetPlanner;
 import ongle.core.plan.SetWish;
 import ongle.core.plan.Wearer;
 import ongle.core.product.Product;
+import ongle.core.schedule.Hands;
+import ongle.core.schedule.Job;
 import ongle.core.schedule.Schedule;
+import ongle.core.schedule.Scheduler;
 import ongle.core.shape.LengthWish;
 import ongle.core.shape.NailShape;
 import ongle.core.structure.ApexSchool;
@@ -57,8 +61,13 @@ public class ScheduleBench {
   @Param({"ONE_AT_A_TIME", "FOUR_AND_THUMB"})
   public NailOrder order;
 
+  private static final int BEHIND = 12;
+
   private BenchPlan plan;
   private List<Event> begun;
+
+  /** Every question is another one: what is known already is answered from memory. */
+  private int asked;
 
   @Setup
   public void planned() {
@@ -97,16 +106,33 @@ public class ScheduleBench {
                     Wearer.ORDINARY),
                 items),
             BenchWish.USUAL.with(order));
-    begun = List.of(Event.of(Instant.EPOCH, Event.Type.BEGIN, ""));
+    begun = new ArrayList<>(List.of(Event.of(Instant.EPOCH, Event.Type.BEGIN, "")));
+    Instant now = Instant.EPOCH;
+    for (int i = 0; i < BEHIND; i++) {
+      Guide guide = new Guide(plan, begun);
+      Step step = guide.current().orElseThrow();
+      now = (now.isBefore(guide.ready()) ? guide.ready() : now).plusSeconds(60);
+      begun.addAll(guide.press().done(step.id(), now).events());
+    }
   }
 
   @Benchmark
   public Schedule wholeAppointment() {
-    return plan.schedule();
+    return Scheduler.of(
+        new Hands(
+            jobs(plan.left()), jobs(plan.right()), new Hands.Free(0, -asked++, 0, 0, 0, 0, 3)));
   }
 
+  private static List<Job> jobs(List<Step> steps) {
+    return steps.stream().map(Step::job).toList();
+  }
+
+  /** The last press came a second later than the time before. */
   @Benchmark
   public Guide planningTheRestAnew() {
-    return new Guide(plan, begun);
+    List<Event> events = new ArrayList<>(begun.subList(0, begun.size() - 1));
+    Event last = begun.get(begun.size() - 1);
+    events.add(new Event(last.at().plusSeconds(asked++), last.type(), last.step(), last.text()));
+    return new Guide(plan, events);
   }
 }
