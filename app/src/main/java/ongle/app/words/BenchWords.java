@@ -78,13 +78,6 @@ public final class BenchWords {
         String.valueOf(step.parts().stream().anyMatch(part -> part.kind() == StepKind.TURN)));
   }
 
-  /** A further text about a step; empty where there is nothing to say. */
-  public static Optional<String> about(Step step, String facet) {
-    return step.movement().isPresent()
-        ? Words.maybe(step.movement().get(), facet)
-        : Words.maybe(step.kind(), facet);
-  }
-
   /** The step's own number: bead 2 of 3. */
   public static String title(Step step) {
     return step.of() > 1

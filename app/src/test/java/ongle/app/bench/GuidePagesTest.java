@@ -75,8 +75,7 @@ class GuidePagesTest {
   @Test
   void partsAreTickedAndALampStartedWithAPressIsTakenBackWithIt() throws Exception {
     while (current().parts().isEmpty()) {
-      press("done", "step", current().id());
-      Thread.sleep(750); // two presses closer than that are one
+      press("skip", "step", current().id(), "reason", "done before");
     }
     Step movement = current();
     String part = movement.parts().get(0).id();
