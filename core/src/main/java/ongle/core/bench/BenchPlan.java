@@ -204,11 +204,15 @@ public record BenchPlan(
     return nail.build().profile().apexThickness() - recipe(nail).besidesBody();
   }
 
-  /** Whether the layers under and over it leave too little body to carry the nail. */
+  /**
+   * Whether layers that were asked for leave too little body. Colour and top coat alone are no
+   * choice to warn of: a thin overlay is planned with them.
+   */
   public boolean bodyTooThin(NailPlan nail) {
-    return wish.job(nail.nail().finger()).builds()
-        && recipe(nail).has(LayerKind.BODY)
-        && body(nail) < LEAST_BODY;
+    Recipe recipe = recipe(nail);
+    boolean asked =
+        recipe.has(LayerKind.BASE) || recipe.has(LayerKind.INLAY) || recipe.has(LayerKind.CAP);
+    return wish.job(nail.nail().finger()).builds() && asked && body(nail) < LEAST_BODY;
   }
 
   /** How the build of one nail is cured in layers. */
@@ -217,9 +221,9 @@ public record BenchPlan(
         HandWork.delicate(nail) || wish.feelsHeat()
             ? LampTime.gentle(wish.lamp(), cure).map(time -> time.programme().power()).orElse(1.0)
             : 1;
+    double apex = nail.build().profile().apexThickness();
     return Layers.of(
-        Math.max(
-            LEAST_BODY, nail.build().profile().apexThickness() - recipe(nail, wish).besidesBody()),
+        Math.max(Math.min(apex, LEAST_BODY), apex - recipe(nail, wish).besidesBody()),
         cure,
         wish.pigmented(),
         wish.lamp(),

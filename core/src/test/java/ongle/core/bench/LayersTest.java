@@ -130,11 +130,15 @@ class LayersTest {
 
   @Test
   void whatLeavesNoBodyIsSaid() {
-    BenchPlan thin = of(Recipe.INLAY_UNDER_CLEAR, Product.LEVELLING_BASE, BuildWay.OVERLAY);
-    NailPlan nail = thin.plan().of(Finger.L5).orElseThrow();
+    BenchPlan inlaid = of(Recipe.INLAY_UNDER_CLEAR, Product.LEVELLING_BASE, BuildWay.OVERLAY);
+    BenchPlan plain = of(Recipe.AS_HABITS, Product.LEVELLING_BASE, BuildWay.OVERLAY);
+    NailPlan nail = inlaid.plan().of(Finger.L5).orElseThrow();
 
-    assertThat(thin.bodyTooThin(nail)).isEqualTo(thin.body(nail) < BenchPlan.LEAST_BODY);
-    assertThat(thin.portions().get(Finger.L5).applied().total()).isPositive();
+    assertThat(inlaid.bodyTooThin(nail)).isTrue();
+    assertThat(plain.bodyTooThin(nail)).isFalse();
+    assertThat(inlaid.portions().get(Finger.L5).applied().total()).isPositive();
+    assertThat(plain.layers(nail).orElseThrow().each())
+        .isLessThanOrEqualTo(nail.build().profile().apexThickness());
   }
 
   @Test
