@@ -3,9 +3,11 @@ package ongle.app.bench;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Stream;
 import ongle.app.frame.SetPage;
 import ongle.app.frame.Stage;
 import ongle.app.lamps.Lamps;
+import ongle.app.layers.Layers;
 import ongle.app.shelf.Shelf;
 import ongle.app.visits.PlannedVisit;
 import ongle.app.visits.VisitChoices;
@@ -13,6 +15,7 @@ import ongle.app.words.Numbers;
 import ongle.app.words.Words;
 import ongle.core.School;
 import ongle.core.bench.BenchPlan;
+import ongle.core.bench.BenchWish;
 import ongle.core.bench.Construction;
 import ongle.core.bench.CuticleTool;
 import ongle.core.bench.FilingRoutine;
@@ -25,7 +28,10 @@ import ongle.core.bench.Softener;
 import ongle.core.bench.TipAttachment;
 import ongle.core.bench.TipPriming;
 import ongle.core.bench.TopCoat;
+import ongle.core.bench.Watched;
 import ongle.core.bench.Worker;
+import ongle.core.layer.Coat;
+import ongle.core.layer.LayerKind;
 import ongle.core.layer.Recipe;
 import ongle.core.nail.Finger;
 import ongle.core.nail.Seat;
@@ -40,8 +46,10 @@ class BenchPage {
   private final BenchDesk bench;
   private final Lamps lamps;
   private final Shelf shelf;
+  private final Layers layers;
 
-  BenchPage(BenchDesk bench, Lamps lamps, Shelf shelf) {
+  BenchPage(BenchDesk bench, Lamps lamps, Shelf shelf, Layers layers) {
+    this.layers = layers;
     this.bench = bench;
     this.lamps = lamps;
     this.shelf = shelf;
@@ -75,7 +83,10 @@ class BenchPage {
     model.addAttribute("lamps", lamps.all());
     model.addAttribute("lampTaken", plan.wish().lamp().code());
     model.addAttribute("habits", habits(desk.choices()));
-    model.addAttribute("recipes", Recipe.SHIPPED);
+    model.addAttribute("recipes", offered(plan.wish()));
+    model.addAttribute("colours", layers.coats(LayerKind.COLOUR));
+    model.addAttribute("painted", plan.wish().finish().colour().map(Coat::code).orElse("clear"));
+    model.addAttribute("watched", plan.watched().stream().map(this::watched).toList());
     model.addAttribute("refusals", plan.refusals().stream().map(Words::of).toList());
     if (!plan.regrowthAsked().isEmpty()) {
       model.addAttribute(
@@ -95,6 +106,23 @@ class BenchPage {
       case TIME -> TimeView.show(plan, model);
       case STEPS -> model.addAttribute("chapters", StepsView.of(plan));
     }
+  }
+
+  /** What can be chosen, and what is: one put away since is still planned with. */
+  private List<Recipe> offered(BenchWish wish) {
+    return Stream.of(
+            layers.recipes().stream(), Stream.of(wish.recipe()), wish.recipes().values().stream())
+        .flatMap(each -> each)
+        .distinct()
+        .toList();
+  }
+
+  /** A lamp is called by its name. */
+  private String watched(Watched watched) {
+    return Words.of(
+        watched instanceof Watched.OtherLamp other
+            ? new Watched.OtherLamp(other.what(), lamps.of(other.lamp()).label())
+            : watched);
   }
 
   /** What this visit lays on each nail, mm³; nothing where it lays none. */

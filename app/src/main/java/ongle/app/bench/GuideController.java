@@ -15,8 +15,8 @@ import ongle.app.drawing.PortionDrawing;
 import ongle.app.drawing.StepDrawing;
 import ongle.app.frame.SetPage;
 import ongle.app.frame.Stage;
-import ongle.app.products.Products;
 import ongle.app.shelf.LotUse;
+import ongle.app.shelf.Shelf;
 import ongle.app.words.BenchWords;
 import ongle.app.words.Dates;
 import ongle.app.words.FitWords;
@@ -53,12 +53,12 @@ class GuideController {
   private static final Duration UNDO = Duration.ofSeconds(10);
 
   private final BenchDesk bench;
-  private final Products products;
+  private final Shelf shelf;
   private final ZoneId zone;
 
-  GuideController(BenchDesk bench, Products products, Clock clock) {
+  GuideController(BenchDesk bench, Shelf shelf, Clock clock) {
     this.bench = bench;
-    this.products = products;
+    this.shelf = shelf;
     this.zone = clock.getZone();
   }
 
@@ -424,7 +424,7 @@ class GuideController {
   }
 
   private String took(LotUse use) {
-    return products
+    return shelf
             .material(use.material())
             .map(material -> BenchWords.amount(material, use.amount()) + " " + Words.of(material))
             .orElse(use.material())

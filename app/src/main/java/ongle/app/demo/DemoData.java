@@ -18,12 +18,16 @@ import ongle.app.clients.ClientRepository;
 import ongle.app.editing.Change;
 import ongle.app.editing.SetEditor;
 import ongle.app.history.SetHistory;
+import ongle.app.layers.Layers;
 import ongle.app.products.Products;
 import ongle.app.salon.SalonSettings;
 import ongle.app.sets.Taken;
 import ongle.app.shelf.Shelf;
 import ongle.app.today.Appointment;
 import ongle.app.today.AppointmentRepository;
+import ongle.core.layer.Coat;
+import ongle.core.layer.LayerKind;
+import ongle.core.layer.Recipe;
 import ongle.core.nail.Finger;
 import ongle.core.nail.Hand;
 import ongle.core.nail.PlateCondition;
@@ -46,6 +50,7 @@ class DemoData implements SmartInitializingSingleton {
   private final SetHistory history;
   private final Shelf shelf;
   private final Products products;
+  private final Layers layers;
   private final SalonSettings salon;
   private final Clock clock;
   private final TransactionOperations transactions;
@@ -58,6 +63,7 @@ class DemoData implements SmartInitializingSingleton {
       SetHistory history,
       Shelf shelf,
       Products products,
+      Layers layers,
       SalonSettings salon,
       Clock clock,
       TransactionOperations transactions,
@@ -68,6 +74,7 @@ class DemoData implements SmartInitializingSingleton {
     this.history = history;
     this.shelf = shelf;
     this.products = products;
+    this.layers = layers;
     this.salon = salon;
     this.clock = clock;
     this.transactions = transactions;
@@ -115,6 +122,8 @@ class DemoData implements SmartInitializingSingleton {
     DemoSalon demo = DemoSalon.read();
     salon.setCurrency(demo.currency());
     demo.products().forEach(product -> products.add(UUID.randomUUID(), product));
+    demo.coats().forEach(coat -> layers.add(UUID.randomUUID(), coat));
+    demo.recipes().forEach(this::mix);
     demo.shelf().forEach(jar -> stock(jar, today));
     Map<String, Long> people = new HashMap<>();
     demo.clients().forEach(person -> people.put(person.name(), client(person)));
@@ -130,6 +139,12 @@ class DemoData implements SmartInitializingSingleton {
               time.purpose(),
               built.get(time.set())));
     }
+  }
+
+  private void mix(DemoSalon.Mixed recipe) {
+    Map<LayerKind, Coat> with = new EnumMap<>(LayerKind.class);
+    recipe.coats().forEach((layer, code) -> with.put(layer, layers.coat(code).orElseThrow()));
+    layers.add(UUID.randomUUID(), new Recipe(recipe.code(), recipe.label(), recipe.layers(), with));
   }
 
   private void stock(DemoSalon.Jar jar, LocalDate today) {

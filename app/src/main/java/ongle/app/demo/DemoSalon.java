@@ -6,6 +6,8 @@ import java.time.LocalTime;
 import java.util.List;
 import java.util.Map;
 import ongle.app.sets.Taken;
+import ongle.core.layer.Coat;
+import ongle.core.layer.LayerKind;
 import ongle.core.nail.EarlierProduct;
 import ongle.core.nail.Finger;
 import ongle.core.nail.PlateFinding;
@@ -30,10 +32,19 @@ record DemoSalon(
     String measuredBy,
     double edgeCurveShare,
     List<Product> products,
+    List<Coat> coats,
+    List<Mixed> recipes,
     List<Jar> shelf,
     List<Person> clients,
     List<Built> sets,
     List<Booked> book) {
+
+  /**
+   * One recipe.
+   *
+   * @param coats codes of the bottles that are not the usual ones
+   */
+  record Mixed(String code, String label, List<LayerKind> layers, Map<LayerKind, String> coats) {}
 
   /** One jar on the shelf. */
   record Jar(

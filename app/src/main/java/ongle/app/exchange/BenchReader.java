@@ -14,23 +14,22 @@ import ongle.app.exchange.SetFile.RoutineLine;
 import ongle.app.words.Words;
 import ongle.core.bench.BenchSchools;
 import ongle.core.bench.BenchWish;
-import ongle.core.bench.Finish;
 import ongle.core.bench.Routine;
 import ongle.core.cure.Lamp;
 import ongle.core.cure.Programme;
-import ongle.core.layer.Recipe;
 import ongle.core.nail.Finger;
-import org.jspecify.annotations.Nullable;
 
 /** How a set is carried out; what is left out is as usual. */
 final class BenchReader {
   private final List<Fault> faults;
+  private final LayersReader layers;
 
   /**
    * @param faults to add to
    */
   BenchReader(List<Fault> faults) {
     this.faults = faults;
+    layers = new LayersReader(faults);
   }
 
   /**
@@ -64,22 +63,17 @@ final class BenchReader {
         requireNonNullElse(given.mix(), usual.mix()),
         requireNonNullElse(given.brush(), usual.brush()),
         requireNonNullElse(given.nozzleMm(), usual.nozzle()),
-        Finish.of(requireNonNullElse(given.colour(), Finish.Colour.CLEAR)),
+        layers.finish(given.colour(), "bench.colour"),
         requireNonNullElse(given.roomC(), usual.room()),
         requireNonNullElse(given.pacePercent(), usual.pace()),
         requireNonNullElse(given.worker(), usual.worker()),
         requireNonNullElse(given.lessUsedPercent(), usual.lessUsed()),
         Boolean.TRUE.equals(given.feelsHeat()),
         regrowth,
-        recipe(given.layers()),
+        layers.recipe(given.layers(), "bench.layers"),
         Map.of(),
         Map.of(),
         Map.of());
-  }
-
-  /** The schema knows no other codes. */
-  static Recipe recipe(@Nullable String code) {
-    return Optional.ofNullable(code).flatMap(Recipe::ofCode).orElse(Recipe.AS_HABITS);
   }
 
   private static Lamp lamp(LampGiven given) {

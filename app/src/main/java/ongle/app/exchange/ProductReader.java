@@ -4,11 +4,14 @@ import static java.util.Objects.requireNonNullElse;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import ongle.app.exchange.SetFile.LightGiven;
+import ongle.app.exchange.SetFile.LimitsGiven;
 import ongle.app.exchange.SetFile.OwnProduct;
 import ongle.app.words.Words;
 import ongle.core.product.Handling;
 import ongle.core.product.LightCure;
+import ongle.core.product.Limits;
 import ongle.core.product.Product;
 import tools.jackson.databind.JsonNode;
 
@@ -52,18 +55,33 @@ final class ProductReader {
         requireNonNullElse(given.standsFree(), !levelling),
         handling,
         Boolean.TRUE.equals(given.soaksOff()),
-        powder ? Optional.empty() : Optional.of(light(given.light(), path + ".light")),
-        requireNonNullElse(given.origin(), "given in the file"));
+        powder
+            ? Optional.empty()
+            : Optional.of(
+                light(given.light(), Product.HARD_GEL.light().orElseThrow(), path + ".light")),
+        requireNonNullElse(given.origin(), "given in the file"),
+        limits(given.limits()));
   }
 
-  /** What is left out is as for hard gel. */
-  private LightCure light(LightGiven given, String path) {
-    LightCure usual = Product.HARD_GEL.light().orElseThrow();
+  static Limits limits(LimitsGiven given) {
+    return given == null
+        ? Limits.NONE
+        : new Limits(
+            given.longestMm() == null
+                ? OptionalDouble.empty()
+                : OptionalDouble.of(given.longestMm()),
+            Optional.ofNullable(given.lamp()),
+            requireNonNullElse(given.freeOf(), List.of()));
+  }
+
+  /** What is left out is as usual. */
+  LightCure light(LightGiven given, LightCure usual, String path) {
     if (given == null) {
       return usual;
     }
     double full = requireNonNullElse(given.fullDoseJPerCm2(), usual.fullDose());
-    double flash = requireNonNullElse(given.flashDoseJPerCm2(), usual.flashDose());
+    double flash =
+        requireNonNullElse(given.flashDoseJPerCm2(), Math.min(usual.flashDose(), full / 2));
     if (flash >= full) {
       faults.add(
           new Fault(
@@ -78,6 +96,7 @@ final class ProductReader {
         full,
         flash,
         requireNonNullElse(given.wavelengthsNm(), usual.wavelengths()),
-        requireNonNullElse(given.reactivity(), usual.reactivity()));
+        requireNonNullElse(given.reactivity(), usual.reactivity()),
+        Boolean.TRUE.equals(given.lowHeat()));
   }
 }

@@ -14,7 +14,6 @@ import ongle.core.bench.Construction;
 import ongle.core.bench.CuticleTool;
 import ongle.core.bench.FilingRoutine;
 import ongle.core.bench.FingerJob;
-import ongle.core.bench.Finish;
 import ongle.core.bench.FormOff;
 import ongle.core.bench.HandWash;
 import ongle.core.bench.NailOrder;
@@ -30,6 +29,7 @@ import ongle.core.fitting.Barrel;
 import ongle.core.fitting.BuildWay;
 import ongle.core.fitting.FreeHandOrForms;
 import ongle.core.fitting.TipsOrForms;
+import ongle.core.layer.LayerKind;
 import ongle.core.nail.EarlierProduct;
 import ongle.core.nail.Finger;
 import ongle.core.nail.OldBuild;
@@ -101,7 +101,8 @@ record SetFile(
       Boolean soaksOff,
       Boolean setsByItself,
       LightGiven light,
-      String origin) {}
+      String origin,
+      LimitsGiven limits) {}
 
   record LightGiven(
       Double clearReachMm,
@@ -109,7 +110,27 @@ record SetFile(
       Double fullDoseJPerCm2,
       Double flashDoseJPerCm2,
       Set<Integer> wavelengthsNm,
-      Double reactivity) {}
+      Double reactivity,
+      Boolean lowHeat) {}
+
+  record LimitsGiven(Double longestMm, String lamp, List<String> freeOf) {}
+
+  /** A bottle of the sender's own; what is left out is as usual for its layer. */
+  record CoatGiven(
+      String label,
+      String number,
+      Double thicknessMm,
+      Integer coats,
+      Boolean wiped,
+      Boolean acid,
+      LightGiven light,
+      LimitsGiven limits) {}
+
+  /** A recipe of the sender's own. */
+  record LayersGiven(String label, List<LayerGiven> layers) {}
+
+  /** One layer of it; the usual bottle where none is said. */
+  record LayerGiven(LayerKind layer, CoatGiven with) {}
 
   record OwnKit(String code, NailShape outline, List<TipSize> tips) {}
 
@@ -137,6 +158,12 @@ record SetFile(
 
   record WearGiven(Integer wearDays, List<PrepStep> skippedPreparation, Double growthFactor) {}
 
+  /**
+   * How it is carried out.
+   *
+   * @param layers code of a usual recipe, or {@link LayersGiven}
+   * @param colour clear, code of a usual one, or a {@link CoatGiven}
+   */
   record BenchGiven(
       Visit visit,
       Softener softener,
@@ -151,13 +178,13 @@ record SetFile(
       FormOff formOff,
       HandWash wash,
       TopCoat topCoat,
-      String layers,
+      JsonNode layers,
       LampGiven lamp,
       Boolean pigmented,
       Mix mix,
       Brush brush,
       Double nozzleMm,
-      Finish.Colour colour,
+      JsonNode colour,
       Double roomC,
       Integer pacePercent,
       Worker worker,
@@ -194,7 +221,7 @@ record SetFile(
       String buildAnyway,
       Double regrowthMm,
       FingerJob job,
-      String layers,
+      JsonNode layers,
       ByHand byHand,
       @JsonAnySetter @JsonAnyGetter Map<String, Double> measures) {}
 

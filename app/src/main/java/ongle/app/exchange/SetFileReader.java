@@ -68,6 +68,7 @@ final class SetFileReader {
   private final KitCatalogue kits;
   private final List<Fault> faults = new ArrayList<>();
   private final ProductReader products = new ProductReader(faults);
+  private final LayersReader layers = new LayersReader(faults);
 
   SetFileReader(KitCatalogue kits) {
     this.kits = kits;
@@ -103,7 +104,11 @@ final class SetFileReader {
     Map<Finger, Recipe> recipes = new EnumMap<>(Finger.class);
     file.nails().stream()
         .filter(nail -> nail.layers() != null)
-        .forEach(nail -> recipes.put(nail.finger(), BenchReader.recipe(nail.layers())));
+        .forEach(
+            nail ->
+                recipes.put(
+                    nail.finger(),
+                    layers.recipe(nail.layers(), "nails." + nail.finger() + ".layers")));
     BenchWish bench = new BenchReader(faults).read(file.bench(), regrowth).with(jobs, recipes);
     if (!faults.isEmpty()) {
       return Optional.empty();

@@ -8,10 +8,14 @@ import java.util.Optional;
 import java.util.TreeSet;
 import ongle.app.exchange.SetFile.BenchGiven;
 import ongle.app.exchange.SetFile.ByHand;
+import ongle.app.exchange.SetFile.CoatGiven;
 import ongle.app.exchange.SetFile.Floor;
 import ongle.app.exchange.SetFile.LampGiven;
+import ongle.app.exchange.SetFile.LayerGiven;
+import ongle.app.exchange.SetFile.LayersGiven;
 import ongle.app.exchange.SetFile.LengthWanted;
 import ongle.app.exchange.SetFile.LightGiven;
+import ongle.app.exchange.SetFile.LimitsGiven;
 import ongle.app.exchange.SetFile.NailGiven;
 import ongle.app.exchange.SetFile.OldGiven;
 import ongle.app.exchange.SetFile.OwnProduct;
@@ -23,9 +27,11 @@ import ongle.app.exchange.SetFile.WearGiven;
 import ongle.app.exchange.SetFile.WearerGiven;
 import ongle.core.bench.BenchSchools;
 import ongle.core.bench.BenchWish;
+import ongle.core.bench.Finish;
 import ongle.core.bench.Routine;
 import ongle.core.cure.Lamp;
 import ongle.core.fitting.Schools;
+import ongle.core.layer.Coat;
 import ongle.core.layer.Recipe;
 import ongle.core.nail.EarlierProduct;
 import ongle.core.nail.Hand;
@@ -40,6 +46,7 @@ import ongle.core.plan.SetPlanner;
 import ongle.core.plan.SetWish;
 import ongle.core.plan.Wearer;
 import ongle.core.product.LightCure;
+import ongle.core.product.Limits;
 import ongle.core.product.Product;
 import tools.jackson.databind.JsonNode;
 
@@ -107,7 +114,8 @@ final class SetFileWriter {
                 product.soaksOff(),
                 product.setsByItself(),
                 product.light().map(SetFileWriter::light).orElse(null),
-                product.origin()));
+                product.origin(),
+                limits(product.limits())));
   }
 
   private static LightGiven light(LightCure light) {
@@ -117,7 +125,52 @@ final class SetFileWriter {
         light.fullDose(),
         light.flashDose(),
         new TreeSet<>(light.wavelengths()),
-        light.reactivity());
+        light.reactivity(),
+        light.lowHeat() ? true : null);
+  }
+
+  private static LimitsGiven limits(Limits limits) {
+    return limits.equals(Limits.NONE)
+        ? null
+        : new LimitsGiven(
+            PlanAnswer.orNull(limits.longest()),
+            limits.lamp().orElse(null),
+            limits.freeOf().isEmpty() ? null : limits.freeOf());
+  }
+
+  /** A usual recipe by its code, one of the salon's own with its bottles. */
+  private static JsonNode layers(Recipe recipe) {
+    return FileJson.FILE.valueToTree(
+        Recipe.SHIPPED.contains(recipe)
+            ? recipe.code()
+            : new LayersGiven(
+                recipe.label(),
+                recipe.layers().stream()
+                    .map(
+                        kind ->
+                            new LayerGiven(
+                                kind, recipe.named(kind).map(SetFileWriter::coat).orElse(null)))
+                    .toList()));
+  }
+
+  private static CoatGiven coat(Coat coat) {
+    return new CoatGiven(
+        coat.shipped() ? coat.code() : coat.label(),
+        coat.number().isEmpty() ? null : coat.number(),
+        coat.thickness(),
+        coat.coats(),
+        coat.wiped(),
+        coat.acid(),
+        coat.light().map(SetFileWriter::light).orElse(null),
+        limits(coat.limits()));
+  }
+
+  private static JsonNode colour(Finish finish) {
+    return FileJson.FILE.valueToTree(
+        finish
+            .colour()
+            .<Object>map(coat -> coat.shipped() ? coat.code() : coat(coat))
+            .orElse("clear"));
   }
 
   private static BenchGiven bench(BenchWish wish) {
@@ -136,13 +189,13 @@ final class SetFileWriter {
         habits.formOff(),
         habits.wash(),
         habits.topCoat(),
-        wish.recipe().equals(Recipe.AS_HABITS) ? null : wish.recipe().code(),
+        wish.recipe().equals(Recipe.AS_HABITS) ? null : layers(wish.recipe()),
         lamp(wish.lamp()),
         wish.pigmented(),
         wish.mix(),
         wish.brush(),
         wish.nozzle(),
-        wish.finish().colour(),
+        colour(wish.finish()),
         wish.room(),
         wish.pace(),
         wish.worker(),
@@ -204,7 +257,9 @@ final class SetFileWriter {
         item.seen().buildAnyway().orElse(null),
         bench.regrowth().get(nail.finger()),
         bench.jobs().get(nail.finger()),
-        Optional.ofNullable(bench.recipes().get(nail.finger())).map(Recipe::code).orElse(null),
+        Optional.ofNullable(bench.recipes().get(nail.finger()))
+            .map(SetFileWriter::layers)
+            .orElse(null),
         item.adjustments().equals(Adjustments.NONE) ? null : byHand(item.adjustments()),
         measures);
   }

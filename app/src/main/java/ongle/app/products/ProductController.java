@@ -157,9 +157,9 @@ class ProductController {
     return Words.say(
         "products.light",
         "full",
-        ProductForm.seconds(light.fullDose(), lamp),
+        MakersLight.seconds(light.fullDose(), lamp, light.lowHeat()),
         "flash",
-        ProductForm.seconds(light.flashDose(), lamp),
+        MakersLight.seconds(light.flashDose(), lamp, false),
         "clear",
         light.clearReach(),
         "pigmented",

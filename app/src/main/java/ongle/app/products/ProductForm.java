@@ -13,6 +13,7 @@ import ongle.app.words.Words;
 import ongle.core.cure.Lamp;
 import ongle.core.product.Handling;
 import ongle.core.product.LightCure;
+import ongle.core.product.Limits;
 import ongle.core.product.Product;
 import ongle.core.product.ProductFigure;
 
@@ -21,6 +22,7 @@ import ongle.core.product.ProductFigure;
  * maker says it: so many seconds in a lamp.
  *
  * @param lamp code of the lamp the seconds are for
+ * @param lowHeat whether the full cure is said for its gentle programme
  */
 record ProductForm(
     @Named(max = 60) String label,
@@ -37,8 +39,10 @@ record ProductForm(
     String fullSeconds,
     String flashSeconds,
     String lamp,
+    Boolean lowHeat,
     String wavelengths,
     String reactivity,
+    LimitsForm limits,
     @Named(max = 120, message = "products.origin.wanted") String origin) {
   /** A field that was not sent is empty. */
   ProductForm {
@@ -54,10 +58,9 @@ record ProductForm(
     lamp = CleanText.orEmpty(lamp);
     wavelengths = CleanText.orEmpty(wavelengths);
     reactivity = CleanText.orEmpty(reactivity);
+    limits = limits == null ? LimitsForm.EMPTY : limits;
     origin = CleanText.orEmpty(origin);
   }
-
-  private static final double MW_PER_W = 1000;
 
   /**
    * @param lamp to say the light in
@@ -76,9 +79,10 @@ record ProductForm(
         typed(ProductFigure.SHRINKAGE, product.shrinkage()),
         light.map(l -> typed(ProductFigure.CLEAR_REACH, l.clearReach())).orElse(""),
         light.map(l -> typed(ProductFigure.PIGMENTED_REACH, l.pigmentedReach())).orElse(""),
-        light.map(l -> seconds(l.fullDose(), lamp)).orElse(""),
-        light.map(l -> seconds(l.flashDose(), lamp)).orElse(""),
+        light.map(l -> MakersLight.seconds(l.fullDose(), lamp, l.lowHeat())).orElse(""),
+        light.map(l -> MakersLight.seconds(l.flashDose(), lamp, false)).orElse(""),
         lamp.code(),
+        light.filter(LightCure::lowHeat).isPresent(),
         light
             .map(
                 l ->
@@ -88,6 +92,7 @@ record ProductForm(
                         .collect(Collectors.joining(" ")))
             .orElse(""),
         light.map(l -> typed(ProductFigure.REACTIVITY, l.reactivity())).orElse(""),
+        LimitsForm.of(product.limits()),
         product.origin());
   }
 
@@ -108,18 +113,15 @@ record ProductForm(
         fullSeconds,
         flashSeconds,
         lamp,
+        lowHeat,
         wavelengths,
         reactivity,
+        limits,
         "");
   }
 
   private static String typed(ProductFigure figure, double value) {
     return Numbers.format(value, figure.decimals());
-  }
-
-  /** How long a new lamp takes to give this light. */
-  static String seconds(double dose, Lamp lamp) {
-    return Numbers.format(dose * MW_PER_W / lamp.nominal(), 0);
   }
 
   /**
@@ -134,6 +136,7 @@ record ProductForm(
     double shrinks = number(typed, "shrinkage", shrinkage, ProductFigure.SHRINKAGE);
     Optional<LightCure> light =
         handling == Handling.POWDER_AND_LIQUID ? Optional.empty() : light(typed, shining);
+    Limits makers = limits.read(typed);
     return typed.made(
         () ->
             new Product(
@@ -148,21 +151,27 @@ record ProductForm(
                 handling,
                 Boolean.TRUE.equals(soaksOff),
                 light,
-                origin.strip()));
+                origin.strip(),
+                makers));
   }
 
   private Optional<LightCure> light(FormReading typed, Lamp shining) {
     double clear = number(typed, "clearReach", clearReach, ProductFigure.CLEAR_REACH);
     double pigmented =
         number(typed, "pigmentedReach", pigmentedReach, ProductFigure.PIGMENTED_REACH);
-    double full = dose(typed, "fullSeconds", fullSeconds, ProductFigure.FULL_DOSE, shining);
-    double flash = dose(typed, "flashSeconds", flashSeconds, ProductFigure.FLASH_DOSE, shining);
+    boolean gentle = Boolean.TRUE.equals(lowHeat);
+    double full =
+        MakersLight.dose(
+            typed, "fullSeconds", fullSeconds, ProductFigure.FULL_DOSE, shining, gentle);
+    double flash =
+        MakersLight.dose(
+            typed, "flashSeconds", flashSeconds, ProductFigure.FLASH_DOSE, shining, false);
     double reacts = number(typed, "reactivity", reactivity, ProductFigure.REACTIVITY);
     Set<Integer> waves = Lamps.waves(typed, wavelengths);
     if (flash >= full) {
       typed.fault("flashSeconds", Words.say("products.flash.wanted"));
     }
-    return typed.made(() -> new LightCure(clear, pigmented, full, flash, waves, reacts));
+    return typed.made(() -> new LightCure(clear, pigmented, full, flash, waves, reacts, gentle));
   }
 
   private static double number(
@@ -180,24 +189,5 @@ record ProductForm(
                 typed(figure, figure.min()),
                 "max",
                 (typed(figure, figure.max()) + " " + figure.unit()).strip()));
-  }
-
-  private static double dose(
-      FormReading reading, String field, String typed, ProductFigure figure, Lamp shining) {
-    double perSecond = shining.nominal() / MW_PER_W;
-    return perSecond
-        * reading.number(
-            field,
-            typed,
-            seconds -> figure.allows(seconds * perSecond),
-            () ->
-                Words.say(
-                    "products.seconds.wanted",
-                    "lamp",
-                    shining.label(),
-                    "min",
-                    Math.ceil(figure.min() / perSecond),
-                    "max",
-                    seconds(figure.max(), shining)));
   }
 }

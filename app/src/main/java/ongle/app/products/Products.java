@@ -5,7 +5,6 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Stream;
 import ongle.app.web.NotFound;
-import ongle.core.portion.Material;
 import ongle.core.product.Product;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -50,16 +49,10 @@ public class Products {
     return usual.isPresent() ? usual : stored.findByCode(code).map(StoredProduct::product);
   }
 
-  /** Everything that is used up: products and what goes with them. */
+  /** Everything the salon has built with, what was put away too: its jars may still stand there. */
   @Transactional(readOnly = true)
-  public List<Material> materials() {
-    return Material.all(
-        Stream.concat(Product.STANDARD.stream(), own().stream().map(Kept::product)).toList());
-  }
-
-  @Transactional(readOnly = true)
-  public Optional<Material> material(String code) {
-    return materials().stream().filter(material -> material.code().equals(code)).findFirst();
+  public List<Product> everUsed() {
+    return Stream.concat(Product.STANDARD.stream(), own().stream().map(Kept::product)).toList();
   }
 
   /** Adds a product; the same form key adds it once. */

@@ -1,5 +1,6 @@
 package ongle.app.products;
 
+import jakarta.persistence.Embedded;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
@@ -8,12 +9,8 @@ import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
-import java.util.Arrays;
-import java.util.Optional;
 import java.util.UUID;
-import java.util.stream.Collectors;
 import ongle.core.product.Handling;
-import ongle.core.product.LightCure;
 import ongle.core.product.Product;
 
 /** A product of the salon's own as stored. */
@@ -39,13 +36,9 @@ class StoredProduct {
   private Handling handling;
 
   private boolean soaksOff;
-  private Double clearReach;
-  private Double pigmentedReach;
-  private Double fullDose;
-  private Double flashDose;
-  private String wavelengths;
-  private Double reactivity;
+  @Embedded private StoredLight light;
   private String origin;
+  @Embedded private StoredLimits limits;
   private boolean putAway;
 
   protected StoredProduct() {}
@@ -67,19 +60,8 @@ class StoredProduct {
     handling = product.handling();
     soaksOff = product.soaksOff();
     origin = product.origin();
-    LightCure light = product.light().orElse(null);
-    clearReach = light == null ? null : light.clearReach();
-    pigmentedReach = light == null ? null : light.pigmentedReach();
-    fullDose = light == null ? null : light.fullDose();
-    flashDose = light == null ? null : light.flashDose();
-    reactivity = light == null ? null : light.reactivity();
-    wavelengths =
-        light == null
-            ? null
-            : light.wavelengths().stream()
-                .sorted()
-                .map(String::valueOf)
-                .collect(Collectors.joining(" "));
+    light = product.light().map(StoredLight::new).orElse(null);
+    limits = new StoredLimits(product.limits());
   }
 
   Product product() {
@@ -94,19 +76,9 @@ class StoredProduct {
         standsFree,
         handling,
         soaksOff,
-        fullDose == null
-            ? Optional.empty()
-            : Optional.of(
-                new LightCure(
-                    clearReach,
-                    pigmentedReach,
-                    fullDose,
-                    flashDose,
-                    Arrays.stream(wavelengths.split(" "))
-                        .map(Integer::valueOf)
-                        .collect(Collectors.toSet()),
-                    reactivity)),
-        origin);
+        StoredLight.read(light),
+        origin,
+        StoredLimits.read(limits));
   }
 
   int version() {

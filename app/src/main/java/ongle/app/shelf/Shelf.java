@@ -4,7 +4,10 @@ import java.time.LocalDate;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
+import ongle.app.layers.Layers;
+import ongle.app.products.Products;
 import ongle.app.salon.SalonSettings;
 import ongle.app.web.NotFound;
 import ongle.core.portion.Lot;
@@ -19,8 +22,17 @@ public class Shelf {
   private final LotRepository lots;
   private final LotUseRepository uses;
   private final SalonSettings salon;
+  private final Products products;
+  private final Layers layers;
 
-  Shelf(LotRepository lots, LotUseRepository uses, SalonSettings salon) {
+  Shelf(
+      LotRepository lots,
+      LotUseRepository uses,
+      SalonSettings salon,
+      Products products,
+      Layers layers) {
+    this.products = products;
+    this.layers = layers;
     this.lots = lots;
     this.uses = uses;
     this.salon = salon;
@@ -29,6 +41,17 @@ public class Shelf {
   /** What costs are given in; empty where the salon does not want them. */
   public String currency() {
     return salon.current().getCurrency();
+  }
+
+  /** Everything that is used up: products, bottles and what goes with them. */
+  @Transactional(readOnly = true)
+  public List<Material> materials() {
+    return Material.all(products.everUsed(), layers.bottles());
+  }
+
+  @Transactional(readOnly = true)
+  public Optional<Material> material(String code) {
+    return materials().stream().filter(material -> material.code().equals(code)).findFirst();
   }
 
   /**

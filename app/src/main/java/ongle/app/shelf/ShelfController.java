@@ -9,7 +9,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
-import ongle.app.products.Products;
 import ongle.app.salon.SalonSettings;
 import ongle.app.web.CleanText;
 import ongle.app.web.FormReading;
@@ -32,13 +31,11 @@ import org.springframework.web.bind.annotation.RequestParam;
 @RequestMapping("/shelf")
 class ShelfController {
   private final Shelf shelf;
-  private final Products products;
   private final SalonSettings salon;
   private final Clock clock;
 
-  ShelfController(Shelf shelf, Products products, SalonSettings salon, Clock clock) {
+  ShelfController(Shelf shelf, SalonSettings salon, Clock clock) {
     this.shelf = shelf;
-    this.products = products;
     this.salon = salon;
     this.clock = clock;
   }
@@ -65,7 +62,7 @@ class ShelfController {
   @PostMapping
   String add(@RequestParam UUID formKey, @Valid LotForm form, BindingResult errors, Model model) {
     FormReading typed = new FormReading(errors);
-    Optional<Lot> lot = form.read(typed, products.materials());
+    Optional<Lot> lot = form.read(typed, shelf.materials());
     lot.ifPresent(read -> shelf.add(formKey, read));
     return lot.isPresent() ? "redirect:/shelf" : show(Written.anew(form).refused(typed), model);
   }
@@ -79,7 +76,7 @@ class ShelfController {
       Model model) {
     FormReading typed = new FormReading(errors);
     Written<LotForm> written = Written.correcting(id, seen, form);
-    Optional<Lot> lot = form.read(typed, products.materials());
+    Optional<Lot> lot = form.read(typed, shelf.materials());
     if (lot.isEmpty()) {
       return show(written.refused(typed), model);
     }
@@ -113,11 +110,11 @@ class ShelfController {
         shelf.all().stream().collect(Collectors.groupingBy(kept -> kept.lot().material()));
     model.addAttribute(
         "groups",
-        products.materials().stream()
+        shelf.materials().stream()
             .filter(material -> byMaterial.containsKey(material.code()))
             .map(material -> group(material, byMaterial.get(material.code()), today))
             .toList());
-    model.addAttribute("materials", products.materials());
+    model.addAttribute("materials", shelf.materials());
     model.addAttribute("currency", salon.current().getCurrency());
     written.show(model);
     return "shelf/page";

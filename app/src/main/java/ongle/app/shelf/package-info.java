@@ -3,6 +3,6 @@
  *
  * <p>Read first: {@link ongle.app.shelf.Shelf}.
  *
- * <p>May know: products, salon, web, words.
+ * <p>May know: products, layers, salon, web, words.
  */
 package ongle.app.shelf;

@@ -1,8 +1,11 @@
 package ongle.app.visits;
 
 import java.util.EnumMap;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
+import java.util.stream.Stream;
+import ongle.app.layers.Layers;
 import ongle.app.planning.PlannedSet;
 import ongle.app.sets.SetNail;
 import ongle.app.words.Words;
@@ -39,6 +42,7 @@ import ongle.core.portion.Strip;
 /**
  * How a set is carried out, as chosen on the bench and kept with the set; as JSON in the store.
  *
+ * @param colour code of the bottle over the build, or {@link #CLEAR}
  * @param learned times a visit was begun with, so that what it teaches does not change it
  */
 public record VisitChoices(
@@ -62,13 +66,16 @@ public record VisitChoices(
     Mix mix,
     Brush brush,
     double nozzle,
-    Finish.Colour colour,
+    String colour,
     double room,
     int pace,
     Worker worker,
     int lessUsed,
     Map<Finger, FingerJob> jobs,
     Map<StepKind, Double> learned) {
+
+  /** No colour over the build. */
+  public static final String CLEAR = "clear";
 
   static final VisitChoices USUAL =
       new VisitChoices(
@@ -92,7 +99,7 @@ public record VisitChoices(
           BenchWish.USUAL.mix(),
           BenchWish.USUAL.brush(),
           BenchWish.USUAL.nozzle(),
-          Finish.Colour.CLEAR,
+          CLEAR,
           BenchWish.USUAL.room(),
           BenchWish.USUAL.pace(),
           BenchWish.USUAL.worker(),
@@ -103,9 +110,10 @@ public record VisitChoices(
   /**
    * @param taken the salon's lamp of that code
    * @param routine the salon's steps
+   * @param layers the salon's recipes and bottles
    * @throws IllegalArgumentException with the allowed range if a number is out of it
    */
-  BenchWish wish(PlannedSet planned, Lamp taken, Routine routine) {
+  BenchWish wish(PlannedSet planned, Lamp taken, Routine routine, Layers layers) {
     Map<Finger, Double> regrowth = new EnumMap<>(Finger.class);
     for (SetNail nail : planned.set().getNails()) {
       nail.value(Quantity.REGROWTH).ifPresent(grown -> regrowth.put(nail.getFinger(), grown));
@@ -133,23 +141,31 @@ public record VisitChoices(
         mix,
         brush,
         nozzle,
-        Finish.of(colour),
+        layers.coat(colour.toLowerCase(Locale.ROOT)).map(Finish::of).orElse(Finish.CLEAR),
         room,
         pace,
         worker,
         lessUsed,
         planned.client().feelsHeat(),
         regrowth,
-        Recipe.ofCode(recipe).orElse(Recipe.AS_HABITS),
-        recipesOfFingers(),
+        layers.recipe(recipe).orElse(Recipe.AS_HABITS),
+        recipesOfFingers(layers),
         learned,
         jobs);
   }
 
-  private Map<Finger, Recipe> recipesOfFingers() {
+  /** Whether every recipe and bottle chosen is one there is. */
+  boolean known(Layers layers) {
+    return (colour.equalsIgnoreCase(CLEAR)
+            || layers.coat(colour.toLowerCase(Locale.ROOT)).isPresent())
+        && Stream.concat(Stream.of(recipe), recipes.values().stream())
+            .allMatch(code -> layers.recipe(code).isPresent());
+  }
+
+  private Map<Finger, Recipe> recipesOfFingers(Layers layers) {
     Map<Finger, Recipe> known = new EnumMap<>(Finger.class);
     recipes.forEach(
-        (finger, code) -> Recipe.ofCode(code).ifPresent(layers -> known.put(finger, layers)));
+        (finger, code) -> layers.recipe(code).ifPresent(each -> known.put(finger, each)));
     return known;
   }
 

@@ -9,6 +9,7 @@ import java.util.UUID;
 import ongle.app.editing.Change;
 import ongle.app.editing.SetEditor;
 import ongle.app.lamps.Lamps;
+import ongle.app.layers.Layers;
 import ongle.app.planning.PlannedSet;
 import ongle.app.planning.SetReader;
 import ongle.app.salon.Routines;
@@ -39,10 +40,18 @@ public class VisitPlanner {
   private final SetEditor editor;
   private final SalonSettings salon;
   private final Lamps lamps;
+  private final Layers layers;
   private final Times times;
   private final JsonMapper json = JsonMapper.builder().build();
 
-  VisitPlanner(SetReader reader, SetEditor editor, SalonSettings salon, Lamps lamps, Times times) {
+  VisitPlanner(
+      SetReader reader,
+      SetEditor editor,
+      SalonSettings salon,
+      Lamps lamps,
+      Layers layers,
+      Times times) {
+    this.layers = layers;
     this.times = times;
     this.reader = reader;
     this.editor = editor;
@@ -63,7 +72,7 @@ public class VisitPlanner {
         BenchPlan.of(
             planned.plan(),
             choices
-                .wish(planned, lamps.of(choices.lamp()), routine(planned.set()))
+                .wish(planned, lamps.of(choices.lamp()), routine(planned.set()), layers)
                 .learning(begun(planned.set()) ? choices.learned() : times.factors())));
   }
 
@@ -97,7 +106,11 @@ public class VisitPlanner {
     PlannedSet planned = reader.planned(setId);
     try {
       VisitChoices wanted = with(planned.set(), changed);
-      wanted.wish(planned, lamps.of(wanted.lamp()), Routine.USUAL); // refuses what cannot be
+      if (!wanted.known(layers)) {
+        return Optional.of(VisitChoices.allowed(Set.of()));
+      }
+      wanted.wish(
+          planned, lamps.of(wanted.lamp()), Routine.USUAL, layers); // refuses what cannot be
       editor.note(setId, Change.carryOut(set -> json.writeValueAsString(with(set, changed))));
       return Optional.empty();
     } catch (JacksonException noNumber) {

@@ -3,6 +3,6 @@
  *
  * <p>Read first: {@link ongle.app.visits.VisitPlanner}.
  *
- * <p>May know: planning, editing, lamps, salon, times.
+ * <p>May know: planning, editing, lamps, layers, salon, times.
  */
 package ongle.app.visits;

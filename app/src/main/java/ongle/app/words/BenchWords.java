@@ -21,6 +21,8 @@ import ongle.core.bench.Target;
 import ongle.core.cure.LampTime;
 import ongle.core.cure.Layers;
 import ongle.core.cure.Setting;
+import ongle.core.layer.Coat;
+import ongle.core.layer.LayerKind;
 import ongle.core.layer.Recipe;
 import ongle.core.nail.Digit;
 import ongle.core.nail.Finger;
@@ -33,6 +35,7 @@ import ongle.core.portion.Portion;
 import ongle.core.portion.ProductPortion;
 import ongle.core.portion.Strip;
 import ongle.core.product.Handling;
+import ongle.core.product.Limits;
 import ongle.core.product.Product;
 import ongle.core.structure.Build;
 
@@ -420,9 +423,58 @@ public final class BenchWords {
         .map(
             layer ->
                 recipe.times(layer) == 1
-                    ? Words.of(layer)
-                    : Words.say("bench.layer.times", "layer", layer, "times", recipe.times(layer)))
+                    ? layer(recipe, layer)
+                    : Words.say(
+                        "bench.layer.times",
+                        "layer",
+                        layer(recipe, layer),
+                        "times",
+                        recipe.times(layer)))
         .collect(Collectors.joining(" · "));
+  }
+
+  /** A layer, with its bottle where it is one of the salon's own. */
+  private static String layer(Recipe recipe, LayerKind layer) {
+    return recipe
+        .named(layer)
+        .filter(coat -> !coat.shipped())
+        .map(coat -> Words.say("bench.layer.with", "layer", layer, "coat", coat))
+        .orElseGet(() -> Words.of(layer));
+  }
+
+  /** How a bottle is laid, besides its light. */
+  public static String laid(Coat coat) {
+    List<String> said = new ArrayList<>();
+    if (coat.thickness() > 0) {
+      said.add(Words.say("layers.thick", "thickness", coat.thickness()));
+    }
+    if (coat.kind() == LayerKind.COLOUR) {
+      said.add(Words.say("layers.in-coats", "coats", coat.coats()));
+    }
+    if (coat.kind() == LayerKind.TOP && !coat.shipped()) {
+      said.add(Words.say(coat.wiped() ? "layers.wiped" : "layers.not-wiped"));
+    }
+    if (coat.kind() == LayerKind.PRIMER && !coat.shipped()) {
+      said.add(Words.say(coat.acid() ? "layers.with-acid" : "layers.without-acid"));
+    }
+    return Words.of(said);
+  }
+
+  /**
+   * What a maker keeps a product to; blank where nothing is said.
+   *
+   * @param lamp name of the only lamp
+   */
+  public static String limits(Limits limits, String lamp) {
+    List<String> said = new ArrayList<>();
+    limits
+        .longest()
+        .ifPresent(longest -> said.add(Words.say("layers.limit.longest", "longest", longest)));
+    limits.lamp().ifPresent(code -> said.add(Words.say("layers.limit.lamp", "lamp", lamp)));
+    if (!limits.freeOf().isEmpty()) {
+      said.add(Words.say("layers.limit.free-of", "names", limits.freeOf()));
+    }
+    return String.join("; ", said);
   }
 
   /** Product by zone of the nail. */

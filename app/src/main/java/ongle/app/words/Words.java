@@ -15,6 +15,7 @@ import java.util.TreeMap;
 import java.util.function.Supplier;
 import ongle.core.Code;
 import ongle.core.bench.Routine;
+import ongle.core.layer.Coat;
 import ongle.core.layer.Recipe;
 import ongle.core.nail.Finger;
 import ongle.core.nail.PlateCondition;
@@ -125,6 +126,13 @@ public final class Words {
     if (value instanceof Enum<?> || value instanceof Code) {
       return facet.isEmpty() ? named(value) : text(value, "." + facet);
     }
+    if (value instanceof Coat coat) {
+      return coat.shipped()
+          ? say("layer.Coat." + coat.code())
+          : coat.number().isEmpty()
+              ? coat.label()
+              : say("layer.Coat.own", "label", coat.label(), "number", coat.number());
+    }
     if (value instanceof Product product) {
       return product.shipped() ? say("product.Product." + product.code()) : product.label();
     }
@@ -156,6 +164,9 @@ public final class Words {
       return plate.sound() ? say("nail.PlateCondition.sound") : of(plate.findings());
     }
     if (code instanceof Material material) {
+      if (material.coat().isPresent()) {
+        return said(material.coat().get(), "");
+      }
       return material
           .product()
           .map(
@@ -167,7 +178,7 @@ public final class Words {
           .orElseGet(() -> say("portion.Material." + material.code()));
     }
     if (code instanceof Recipe recipe) {
-      return say("layer.Recipe." + recipe.code());
+      return recipe.label().isEmpty() ? say("layer.Recipe." + recipe.code()) : recipe.label();
     }
     if (code instanceof Routine.Line line) {
       return line.name()
@@ -179,6 +190,9 @@ public final class Words {
   }
 
   private static String text(Object code, String behind) {
+    if (code instanceof Recipe own && !own.label().isEmpty()) {
+      return BenchWords.layers(own);
+    }
     String key =
         (code instanceof Recipe recipe ? "layer.Recipe." + recipe.code() : key(code)) + behind;
     return message(key, locale())

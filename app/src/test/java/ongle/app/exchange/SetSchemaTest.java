@@ -15,6 +15,7 @@ import ongle.core.bench.Routine;
 import ongle.core.cure.Lamp;
 import ongle.core.cure.Programme;
 import ongle.core.cure.Setting;
+import ongle.core.layer.Coat;
 import ongle.core.layer.Recipe;
 import ongle.core.nail.Quantity;
 import ongle.core.nail.Readings;
@@ -22,6 +23,7 @@ import ongle.core.plan.Activity;
 import ongle.core.plan.Adjustments;
 import ongle.core.plan.SalonFigures;
 import ongle.core.portion.Strip;
+import ongle.core.product.Limits;
 import ongle.core.product.Product;
 import ongle.core.product.ProductFigure;
 import ongle.core.structure.ApexFloor;
@@ -138,7 +140,7 @@ class SetSchemaTest {
     "bench/properties/worker, bench.Worker",
     "bench/properties/mix, portion.Mix",
     "bench/properties/brush, portion.Brush",
-    "bench/properties/colour, bench.Finish$Colour",
+    "bench/properties/layers/then/properties/layers/items/properties/layer, layer.LayerKind",
     "nails/items/properties/finger, nail.Finger",
     "nails/items/properties/job, bench.FingerJob",
     "nails/items/properties/skin, nail.SkinState",
@@ -162,8 +164,12 @@ class SetSchemaTest {
   @Test
   void theLayersAreTheOnesOfTheRules() {
     java.util.List<String> codes = Recipe.SHIPPED.stream().map(Recipe::code).toList();
-    assertThat(words(at("/properties/bench/properties/layers/enum"))).isEqualTo(codes);
-    assertThat(words(at("/properties/nails/items/properties/layers/enum"))).isEqualTo(codes);
+    assertThat(words(at("/properties/bench/properties/layers/else/enum"))).isEqualTo(codes);
+    java.util.List<String> colours =
+        Stream.concat(Stream.of("clear"), Coat.colours().map(Coat::code)).toList();
+    assertThat(words(at("/properties/bench/properties/colour/else/enum"))).isEqualTo(colours);
+    bounded("/properties/bench/properties/colour/then/properties/thicknessMm", Coat.THICKNESS);
+    bounded("/properties/product/then/properties/limits/properties/longestMm", Limits.LONGEST);
   }
 
   @Test

@@ -13,6 +13,7 @@ import java.util.HashMap;
 import java.util.Map;
 import java.util.UUID;
 import ongle.app.SalonTest;
+import ongle.app.shelf.Shelf;
 import ongle.app.visits.VisitPlanner;
 import ongle.app.words.Words;
 import ongle.core.bench.BenchPlan;
@@ -33,6 +34,7 @@ import org.springframework.test.web.servlet.ResultActions;
 class ProductsTest {
   @Autowired private MockMvc mvc;
   @Autowired private Products products;
+  @Autowired private Shelf shelf;
   @Autowired private VisitPlanner visits;
 
   private static Map<String, String> typed(String label) {
@@ -89,7 +91,7 @@ class ProductsTest {
     mvc.perform(get("/products").param("product", product.code()))
         .andExpect(content().string(containsString("name=\"fullSeconds\"")))
         .andExpect(content().string(containsString("value=\"120\"")));
-    assertThat(Words.of(products.material(product.code()).orElseThrow())).isEqualTo("Test gel A");
+    assertThat(Words.of(shelf.material(product.code()).orElseThrow())).isEqualTo("Test gel A");
   }
 
   @ParameterizedTest

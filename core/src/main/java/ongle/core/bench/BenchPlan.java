@@ -14,6 +14,7 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import ongle.core.cure.LampTime;
 import ongle.core.cure.Layers;
+import ongle.core.layer.Coat;
 import ongle.core.layer.LayerKind;
 import ongle.core.layer.Recipe;
 import ongle.core.nail.EarlierProduct;
@@ -67,10 +68,7 @@ public record BenchPlan(
   public static BenchPlan of(SetPlan plan, BenchWish wished) {
     // Torn or cut skin anywhere: no acid on the table at all.
     boolean broken = plan.built().stream().anyMatch(nail -> nail.nail().skin().broken());
-    BenchWish wish =
-        broken && wished.schools().primer() == Primer.ACID
-            ? wished.with(wished.schools().with(Primer.ACID_FREE))
-            : wished;
+    BenchWish wish = broken ? wished.mild() : wished;
     Map<Finger, Portion> portions = new EnumMap<>(Finger.class);
     Map<Finger, Infill> infills = new EnumMap<>(Finger.class);
     for (NailPlan nail : plan.built()) {
@@ -161,9 +159,7 @@ public record BenchPlan(
     building.forEach(nail -> nail.build().product().light().ifPresent(cures::add));
     worked.stream()
         .filter(nail -> wish.job(nail.nail().finger()).coats())
-        .flatMap(nail -> recipe(nail, wish).layers().stream())
-        .filter(LayerKind::cured)
-        .map(LayerKind::cure)
+        .flatMap(nail -> recipe(nail, wish).lights().stream())
         .forEach(cures::add);
     if (!building.isEmpty() && wish.schools().attachment() == TipAttachment.GEL) {
       cures.add(TipAttachment.GEL_UNDER_TIP);
@@ -213,6 +209,11 @@ public record BenchPlan(
     boolean asked =
         recipe.has(LayerKind.BASE) || recipe.has(LayerKind.INLAY) || recipe.has(LayerKind.CAP);
     return wish.job(nail.nail().finger()).builds() && asked && body(nail) < LEAST_BODY;
+  }
+
+  /** What makers' limits this visit does not keep. */
+  public List<Watched> watched() {
+    return Watched.of(this);
   }
 
   /** How the build of one nail is cured in layers. */
@@ -367,7 +368,7 @@ public record BenchPlan(
     for (Step step : steps().stream().flatMap(step -> step.singly().stream()).toList()) {
       if (step.kind() == StepKind.PRIME) {
         double drops = step.fingers().size() * Material.PRIMER_A_NAIL;
-        amounts.merge(Material.PRIMER, drops, Double::sum);
+        step.materials().forEach(primer -> amounts.merge(primer, drops, Double::sum));
       } else if (step.kind() == StepKind.SOAK) {
         double pads = step.fingers().size() * Material.REMOVER_A_PAD;
         amounts.merge(Material.REMOVER, pads, Double::sum);
@@ -395,14 +396,12 @@ public record BenchPlan(
     double area = area(nail, wish) / 1000;
     Map<Material, Double> coats = new LinkedHashMap<>();
     for (LayerKind layer : recipe.layers()) {
-      double laid = area * layer.thickness();
-      switch (layer) {
-        case BASE -> coats.merge(Material.BASE, laid, Double::sum);
-        case COLOUR -> coats.merge(Material.COLOUR, laid, Double::sum);
-        case CAP -> coats.merge(Material.CLEAR_GEL, laid, Double::sum);
-        case TOP -> coats.merge(Material.TOP_COAT, laid, Double::sum);
-        case INLAY -> coats.merge(Material.INLAY, 1.0, Double::sum);
-        default -> {}
+      if (layer.cured() || layer == LayerKind.INLAY) {
+        Coat coat = recipe.coat(layer);
+        coats.merge(
+            Material.of(coat),
+            layer == LayerKind.INLAY ? 1.0 : area * coat.thickness(),
+            Double::sum);
       }
     }
     return coats;

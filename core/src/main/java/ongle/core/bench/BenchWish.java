@@ -1,11 +1,14 @@
 package ongle.core.bench;
 
+import java.util.EnumMap;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.stream.Stream;
 import ongle.core.Range;
 import ongle.core.cure.Lamp;
 import ongle.core.cure.Setting;
+import ongle.core.layer.Coat;
 import ongle.core.layer.LayerKind;
 import ongle.core.layer.Recipe;
 import ongle.core.nail.Finger;
@@ -14,7 +17,6 @@ import ongle.core.portion.Brush;
 import ongle.core.portion.Mix;
 import ongle.core.portion.Portion;
 import ongle.core.portion.Strip;
-import ongle.core.product.Handling;
 import ongle.core.product.Product;
 
 /**
@@ -190,37 +192,48 @@ public record BenchWish(
 
   /** What a nail built of a product wears, its colour in as many coats as it gets. */
   public Recipe layers(Finger finger, Product product) {
-    if (job(finger) == FingerJob.POLISH) {
-      return Recipe.POLISH.coloured(finish.coats());
-    }
     Recipe wanted = recipes.getOrDefault(finger, recipe);
-    return wanted.equals(Recipe.AS_HABITS) || !wanted.suits(product)
-        ? habitual(product)
-        : wanted.coloured(coats(wanted));
+    Recipe layers =
+        job(finger) == FingerJob.POLISH
+            ? Recipe.POLISH
+            : wanted.equals(Recipe.AS_HABITS) || !wanted.suits(product) ? habitual() : wanted;
+    return coloured(layers.of(product).with(wanted.coats()), wanted);
   }
 
-  /** Colour under clear is never left out: where none was chosen it is a pale one. */
-  private int coats(Recipe wanted) {
-    return wanted.has(LayerKind.CAP) && finish.coats() == 0
-        ? Finish.Colour.PALE.usualCoats()
-        : finish.coats();
+  /** A recipe that names its colour keeps it; else it is the visit's. */
+  private Recipe coloured(Recipe layers, Recipe wanted) {
+    Optional<Coat> named = wanted.named(LayerKind.COLOUR);
+    if (named.isPresent()) {
+      return layers.coloured(named.get(), wanted.times(LayerKind.COLOUR));
+    }
+    // Colour under clear is never left out: where none was chosen it is a pale one.
+    Finish painted =
+        layers.has(LayerKind.CAP) && finish.coats() == 0 ? Finish.of(Coat.PALE) : finish;
+    return layers.coloured(painted.colour().orElse(Coat.PALE), painted.coats());
   }
 
-  private Recipe habitual(Product product) {
-    boolean inSteps =
-        product.handling() == Handling.BRUSHED && schools.construction() == Construction.TWO_STEP;
+  /** The same with no acid on the table. */
+  BenchWish mild() {
+    BenchSchools habits =
+        schools.primer() == Primer.ACID ? schools.with(Primer.ACID_FREE) : schools;
+    Map<Finger, Recipe> ofFingers = new EnumMap<>(Finger.class);
+    recipes.forEach((finger, layers) -> ofFingers.put(finger, layers.mild()));
+    return copy(visit, habits, regrowth, recipe.mild(), ofFingers, learned, jobs);
+  }
+
+  private Recipe habitual() {
+    boolean inSteps = schools.construction() == Construction.TWO_STEP;
     return new Recipe(
-            Recipe.AS_HABITS.code(),
-            Stream.of(
-                    schools.primer() == Primer.BASE ? LayerKind.BASE_RUBBED : LayerKind.PRIMER,
-                    LayerKind.SLIP,
-                    LayerKind.FRAME,
-                    LayerKind.BODY,
-                    LayerKind.COLOUR,
-                    LayerKind.TOP)
-                .filter(kind -> inSteps || kind != LayerKind.SLIP && kind != LayerKind.FRAME)
-                .toList())
-        .coloured(finish.coats());
+        Recipe.AS_HABITS.code(),
+        Stream.of(
+                schools.primer() == Primer.BASE ? LayerKind.BASE_RUBBED : LayerKind.PRIMER,
+                LayerKind.SLIP,
+                LayerKind.FRAME,
+                LayerKind.BODY,
+                LayerKind.COLOUR,
+                LayerKind.TOP)
+            .filter(kind -> inSteps || kind != LayerKind.SLIP && kind != LayerKind.FRAME)
+            .toList());
   }
 
   Portion.Habits habits(Recipe layers) {

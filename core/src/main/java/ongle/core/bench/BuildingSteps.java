@@ -101,12 +101,7 @@ final class BuildingSteps {
   /** A thin coat on the whole hand, cured before anything is built on it. */
   private void bases() {
     List<NailPlan> based = HandWork.inOrder(work.built()).stream().filter(work::based).toList();
-    primed.each(
-        based,
-        nails -> {
-          work.draft(StepKind.BASE, nails).add();
-          lamps.coat(nails, LayerKind.BASE.cure());
-        });
+    primed.each(based, nails -> work.coat(nails, LayerKind.BASE, StepKind.BASE, 1, 1));
   }
 
   void frames() {

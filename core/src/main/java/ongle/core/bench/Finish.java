@@ -1,57 +1,35 @@
 package ongle.core.bench;
 
-import java.util.Set;
-import ongle.core.product.LightCure;
+import java.util.Optional;
+import ongle.core.layer.Coat;
+import ongle.core.layer.LayerKind;
 
 /**
  * What goes over the build.
  *
- * @param colour of the coats
- * @param coats 0 for clear, else 1 to {@link #MOST_COATS}
+ * @param colour of the coats; empty for clear
+ * @param coats 0 for clear, else 1 to {@link Coat#MOST}
  */
-public record Finish(Colour colour, int coats) {
-  public static final int MAX_COATS = 3;
-  public static final Finish CLEAR = new Finish(Colour.CLEAR, 0);
-
-  private static final Set<Integer> EITHER = Set.of(365, 405);
-
-  /** Kinds of colour; dark ones let less light through. */
-  public enum Colour {
-    CLEAR(0, 1.2),
-    PALE(2, 1.2),
-    DARK(3, 2.4);
-    private final int usualCoats;
-    private final double dose;
-
-    Colour(int usualCoats, double dose) {
-      this.usualCoats = usualCoats;
-      this.dose = dose;
-    }
-
-    /** Coats it takes to cover. */
-    public int usualCoats() {
-      return usualCoats;
-    }
-  }
+public record Finish(Optional<Coat> colour, int coats) {
+  public static final Finish CLEAR = new Finish(Optional.empty(), 0);
 
   /**
-   * @throws IllegalArgumentException if a clear one has coats, or another none or more than {@link
-   *     #MAX_COATS}
+   * @throws IllegalArgumentException if a clear one has coats, or another none, more than {@link
+   *     Coat#MOST} or is no colour
    */
   public Finish {
-    if (colour == Colour.CLEAR ? coats != 0 : coats < 1 || coats > MAX_COATS) {
+    boolean painted = colour.isPresent();
+    if (painted ? coats < 1 || coats > Coat.MOST : coats != 0) {
       throw new IllegalArgumentException(
-          "clear has no coats of colour, colour has 1 to " + MAX_COATS + ", not " + coats);
+          "clear has no coats of colour, colour has 1 to " + Coat.MOST + ", not " + coats);
+    }
+    if (colour.filter(coat -> coat.kind() != LayerKind.COLOUR).isPresent()) {
+      throw new IllegalArgumentException("no colour: " + colour.get().code());
     }
   }
 
   /** In as many coats as it usually takes. */
-  public static Finish of(Colour colour) {
-    return new Finish(colour, colour.usualCoats());
-  }
-
-  /** What one coat of it needs of a lamp. */
-  public LightCure cure() {
-    return new LightCure(0.12, 0.08, colour.dose, 0.3, EITHER, 0.5);
+  public static Finish of(Coat colour) {
+    return new Finish(Optional.of(colour), colour.coats());
   }
 }

@@ -2,6 +2,7 @@ package ongle.core.bench;
 
 import java.util.List;
 import java.util.function.Predicate;
+import ongle.core.layer.Coat;
 import ongle.core.layer.LayerKind;
 import ongle.core.layer.Recipe;
 import ongle.core.plan.NailPlan;
@@ -9,11 +10,9 @@ import ongle.core.plan.NailPlan;
 /** Filing the build and coating it. */
 final class FinishingSteps {
   private final HandWork work;
-  private final LampSteps lamps;
 
   FinishingSteps(HandWork work) {
     this.work = work;
-    lamps = new LampSteps(work);
   }
 
   void filing() {
@@ -70,11 +69,17 @@ final class FinishingSteps {
     painted(nail -> !work.built().contains(nail) && bare(nail), LayerKind.BASE, StepKind.BASE);
     List<NailPlan> inlaid = with(nail -> true, LayerKind.INLAY);
     if (!inlaid.isEmpty()) {
-      StepDraft inlay = work.draft(StepKind.INLAY, inlaid);
-      inlay.hints.add(new Hint.InlayBack(Recipe.INLAY_BACK, Recipe.OVER_INLAY));
-      inlay.add();
+      work.byCoat(inlaid, LayerKind.INLAY)
+          .forEach(
+              (coat, nails) -> {
+                StepDraft inlay = work.draft(StepKind.INLAY, nails);
+                inlay.hints.add(new Hint.InlayBack(Recipe.INLAY_BACK, Recipe.OVER_INLAY));
+                if (!coat.shipped()) {
+                  inlay.tool(new Tool.Brushed(coat));
+                }
+                inlay.add();
+              });
     }
-    Finish finish = work.wish.finish();
     int most =
         work.coated().stream()
             .mapToInt(nail -> work.recipe(nail).times(LayerKind.COLOUR))
@@ -84,12 +89,7 @@ final class FinishingSteps {
       int number = i;
       List<NailPlan> coated =
           with(nail -> work.recipe(nail).times(LayerKind.COLOUR) >= number, LayerKind.COLOUR);
-      StepDraft coat = work.draft(StepKind.COLOUR, coated).counted(i, most);
-      Finish.Colour colour =
-          finish.coats() == 0 ? Finish.Colour.PALE : finish.colour(); // under clear there is one
-      coat.tool(new Tool.Coat(colour));
-      coat.add();
-      lamps.coat(coated, Finish.of(colour).cure());
+      work.coat(coated, LayerKind.COLOUR, StepKind.COLOUR, i, most);
     }
     painted(nail -> true, LayerKind.CAP, StepKind.CAP);
   }
@@ -105,17 +105,23 @@ final class FinishingSteps {
   }
 
   void top() {
-    List<NailPlan> coated = painted(nail -> true, LayerKind.TOP, StepKind.TOP);
-    if (!coated.isEmpty() && work.wish.schools().topCoat() == TopCoat.WIPED) {
-      work.draft(StepKind.WIPE, coated).add();
+    List<NailPlan> wiped =
+        painted(nail -> true, LayerKind.TOP, StepKind.TOP).stream().filter(this::wiped).toList();
+    if (!wiped.isEmpty()) {
+      work.draft(StepKind.WIPE, wiped).add();
     }
+  }
+
+  /** The usual top coat is as the salon's is; its own are what they are. */
+  private boolean wiped(NailPlan nail) {
+    Coat top = work.recipe(nail).coat(LayerKind.TOP);
+    return top.shipped() ? work.wish.schools().topCoat() == TopCoat.WIPED : top.wiped();
   }
 
   private List<NailPlan> painted(Predicate<NailPlan> which, LayerKind layer, StepKind kind) {
     List<NailPlan> on = with(which, layer);
     if (!on.isEmpty()) {
-      work.draft(kind, on).add();
-      lamps.coat(on, layer.cure());
+      work.coat(on, layer, kind, 1, 1);
     }
     return on;
   }

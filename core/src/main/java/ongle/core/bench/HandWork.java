@@ -1,12 +1,14 @@
 package ongle.core.bench;
 
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Predicate;
 import ongle.core.cure.Layers;
 import ongle.core.fitting.BuildWay;
+import ongle.core.layer.Coat;
 import ongle.core.layer.LayerKind;
 import ongle.core.layer.Recipe;
 import ongle.core.nail.Digit;
@@ -125,6 +127,29 @@ final class HandWork {
   /** What it wears. */
   Recipe recipe(NailPlan nail) {
     return BenchPlan.recipe(nail, wish);
+  }
+
+  /** Nails by what their layer is laid with, in their order. */
+  Map<Coat, List<NailPlan>> byCoat(List<NailPlan> on, LayerKind layer) {
+    Map<Coat, List<NailPlan>> groups = new LinkedHashMap<>();
+    on.forEach(
+        nail ->
+            groups.computeIfAbsent(recipe(nail).coat(layer), coat -> new ArrayList<>()).add(nail));
+    return groups;
+  }
+
+  /** Lays a layer, bottle by bottle, and cures it. */
+  void coat(List<NailPlan> on, LayerKind layer, StepKind kind, int number, int of) {
+    byCoat(on, layer)
+        .forEach(
+            (coat, nails) -> {
+              StepDraft step = draft(kind, nails).counted(number, of);
+              if (!coat.shipped() || layer == LayerKind.COLOUR) {
+                step.tool(new Tool.Brushed(coat));
+              }
+              step.add();
+            });
+    new LampSteps(this).coat(on, layer);
   }
 
   boolean has(NailPlan nail, LayerKind kind) {

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.function.Function;
 import ongle.core.cure.LampTime;
 import ongle.core.cure.Layers;
+import ongle.core.layer.LayerKind;
 import ongle.core.plan.NailPlan;
 import ongle.core.product.LightCure;
 import ongle.core.schedule.Job;
@@ -53,11 +54,17 @@ final class LampSteps {
     apart(laid).forEach(together -> add(cureKind(together), together, nail -> cure));
   }
 
-  /** The hand's cure of one coat. */
-  void coat(List<NailPlan> coated, LightCure cure) {
+  /** The hand's cure of one coat, as long as the one that needs most. */
+  void coat(List<NailPlan> coated, LayerKind layer) {
     for (List<NailPlan> together : apart(coated)) {
       StepDraft step = work.draft(cureKind(together), together);
-      step.lit(LampTime.full(work.wish.lamp(), cure).orElseThrow());
+      step.lit(
+          together.stream()
+              .flatMap(nail -> work.recipe(nail).coat(layer).light().stream())
+              .distinct()
+              .flatMap(cure -> LampTime.full(work.wish.lamp(), cure).stream())
+              .max(Comparator.comparing(LampTime::duration))
+              .orElseThrow());
       step.add();
     }
   }

@@ -1,7 +1,12 @@
 package ongle.core.bench;
 
+import static java.util.stream.Collectors.groupingBy;
+import static java.util.stream.Collectors.toList;
+
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Optional;
+import ongle.core.layer.Coat;
 import ongle.core.layer.LayerKind;
 import ongle.core.nail.EarlierProduct;
 import ongle.core.nail.PlateFinding;
@@ -52,9 +57,17 @@ final class PreparationSteps {
             .filter(nail -> work.job(nail).asks(kind))
             .filter(nail -> wanted(kind, nail) && !skipped(kind, nail))
             .toList();
-    if (on.isEmpty()) {
-      return;
+    if (kind == StepKind.PRIME) {
+      on.stream()
+          .collect(groupingBy(this::primer, LinkedHashMap::new, toList()))
+          .values()
+          .forEach(alike -> draft(kind, line, alike));
+    } else if (!on.isEmpty()) {
+      draft(kind, line, on);
     }
+  }
+
+  private void draft(StepKind kind, Routine.Line line, List<NailPlan> on) {
     StepDraft step = work.draft(kind, on);
     step.name = line.name();
     switch (kind) {
@@ -132,13 +145,8 @@ final class PreparationSteps {
 
   private void priming(StepDraft step) {
     boolean cut = step.on.stream().anyMatch(HandWork::cut);
-    Primer primer = work.wish.schools().primer();
-    if (work.has(step.on.get(0), LayerKind.BASE_RUBBED)) {
-      primer = Primer.BASE;
-    } else if (primer == Primer.BASE) {
-      primer = Primer.ACID_FREE; // these layers ask for one, and it is the mild one
-    }
-    switch (primer) {
+    Primes with = primer(step.on.get(0));
+    switch (with.primer) {
       case ACID -> {
         step.tool(Tool.Plain.ACID_PRIMER);
         step.settles = ACID_DRIES;
@@ -152,8 +160,29 @@ final class PreparationSteps {
         step.tool(Tool.Plain.BASE_AND_BRUSH);
       }
     }
+    with.own.ifPresent(coat -> step.tool(new Tool.Brushed(coat)));
     if (cut) {
       step.cautions.add(new StepCaution.NothingNearCut());
     }
+  }
+
+  /**
+   * What a nail is primed with.
+   *
+   * @param own the salon's own bottle, where its layers name one
+   */
+  private record Primes(Primer primer, Optional<Coat> own) {}
+
+  private Primes primer(NailPlan nail) {
+    if (work.has(nail, LayerKind.BASE_RUBBED)) {
+      return new Primes(Primer.BASE, work.recipe(nail).named(LayerKind.BASE_RUBBED));
+    }
+    Optional<Coat> own = work.recipe(nail).named(LayerKind.PRIMER);
+    if (own.isPresent()) {
+      return new Primes(own.get().acid() ? Primer.ACID : Primer.ACID_FREE, own);
+    }
+    Primer salons = work.wish.schools().primer();
+    // Layers that ask for a primer where the salon rubs base in get the mild one.
+    return new Primes(salons == Primer.BASE ? Primer.ACID_FREE : salons, Optional.empty());
   }
 }

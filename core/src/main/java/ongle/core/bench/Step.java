@@ -250,6 +250,12 @@ public record Step(
   }
 
   private List<Material> material() {
+    Optional<Material> brushed =
+        tool.filter(Tool.Brushed.class::isInstance)
+            .map(with -> Material.of(((Tool.Brushed) with).coat()));
+    if (brushed.isPresent()) {
+      return List.of(brushed.get());
+    }
     return switch (kind) {
       case COLOUR -> List.of(Material.COLOUR);
       case TOP -> List.of(Material.TOP_COAT);

@@ -57,7 +57,8 @@ final class Together {
       case PINCH -> LIGHT.contains(next.kind());
       case FRAME, SLIP, BODY, TURN, PIECE ->
           LIGHT.contains(next.kind()) || runs(step) && next.dose().isPresent();
-      case COLOUR, TOP, BASE, CAP -> LIGHT.contains(next.kind());
+      case COLOUR, TOP, BASE, CAP ->
+          next.kind() == step.kind() || LIGHT.contains(next.kind()); // another bottle, same light
       case FORM_OFF -> next.kind() == StepKind.UNDERSIDE;
       default -> false;
     };

@@ -1,6 +1,7 @@
 package ongle.core.bench;
 
 import ongle.core.Code;
+import ongle.core.layer.Coat;
 
 /** What a step is done with on these nails, where it is not the kind's usual tool. */
 public sealed interface Tool extends Code {
@@ -21,6 +22,6 @@ public sealed interface Tool extends Code {
   /** What holds the tip on. */
   record Holds(TipAttachment by) implements Tool {}
 
-  /** What is brushed on for colour. */
-  record Coat(Finish.Colour colour) implements Tool {}
+  /** What is brushed or laid on. */
+  record Brushed(Coat coat) implements Tool {}
 }

@@ -121,6 +121,29 @@ public record Lamp(
     return strength() < GOOD_FROM;
   }
 
+  /**
+   * Light it gave when new, J/cm².
+   *
+   * @param seconds it shines
+   * @param lowHeat in its gentle programme, as far as it has one
+   */
+  public double dose(double seconds, boolean lowHeat) {
+    return seconds * power(lowHeat) * nominal / 1000;
+  }
+
+  /** How long it took for so much light when new, s. */
+  public double seconds(double dose, boolean lowHeat) {
+    return dose * 1000 / (power(lowHeat) * nominal);
+  }
+
+  private double power(boolean lowHeat) {
+    return programmes.stream()
+        .filter(programme -> lowHeat && programme.lowHeat())
+        .mapToDouble(Programme::power)
+        .findFirst()
+        .orElse(1);
+  }
+
   /** The same after a meter reading, mW/cm². */
   public Lamp measuring(double light) {
     return new Lamp(

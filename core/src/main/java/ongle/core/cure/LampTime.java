@@ -32,9 +32,9 @@ public record LampTime(Programme programme, int times) {
     return duration().toSeconds() + (times - 1) * PRESS_AGAIN;
   }
 
-  /** Full cure of one layer; empty if this lamp cannot. */
+  /** Full cure of one layer, in the programme its maker names; empty if this lamp cannot. */
   public static Optional<LampTime> full(Lamp lamp, LightCure cure) {
-    return of(lamp, cure, cure.fullDose(), programme -> !programme.lowHeat());
+    return of(lamp, cure, cure.fullDose(), programme -> programme.lowHeat() == cure.lowHeat());
   }
 
   /** Full cure with less heat: the gentle programme if there is one, else the usual. */

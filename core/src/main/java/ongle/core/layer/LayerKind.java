@@ -1,9 +1,6 @@
 package ongle.core.layer;
 
-import java.util.Set;
 import ongle.core.Code;
-import ongle.core.product.LightCure;
-import ongle.core.product.Product;
 
 /** What a layer is, from the plate out. Thicknesses are planning figures of our own. */
 public enum LayerKind implements Code {
@@ -15,6 +12,8 @@ public enum LayerKind implements Code {
   SLIP(0),
   FRAME(0),
   BODY(0),
+  /** The cuticle end of the body in another powder. */
+  CUTICLE(0),
   /** Foil, glitter or a flower, laid on the filed body. */
   INLAY(0.10),
   COLOUR(0.04),
@@ -22,37 +21,19 @@ public enum LayerKind implements Code {
   CAP(0.15),
   TOP(0.05);
 
-  private static final Set<Integer> EITHER = Set.of(365, 405);
-
-  /** What a thin clear coat needs of a lamp. */
-  private static final LightCure COAT = new LightCure(0.3, 0.3, 2.4, 0.4, EITHER, 0.5);
-
   private final double thickness;
 
   LayerKind(double thickness) {
     this.thickness = thickness;
   }
 
-  /** One layer of it, mm; 0 for what is part of the body or has no thickness. */
+  /** One usual layer of it, mm; 0 for what is part of the body or has no thickness. */
   public double thickness() {
     return thickness;
   }
 
   /** Whether it is cured as a coat of its own. */
   public boolean cured() {
-    return this == BASE || this == CAP || this == TOP;
-  }
-
-  /**
-   * What it needs of a lamp.
-   *
-   * @throws IllegalStateException if it is not cured, or as its product is
-   */
-  public LightCure cure() {
-    return switch (this) {
-      case BASE, TOP -> COAT;
-      case CAP -> Product.HARD_GEL.light().orElseThrow();
-      default -> throw new IllegalStateException(this + " has no cure of its own");
-    };
+    return this == BASE || this == COLOUR || this == CAP || this == TOP;
   }
 }

@@ -1,19 +1,25 @@
 package ongle.core.layer;
 
 import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import ongle.core.Code;
 import ongle.core.product.Handling;
+import ongle.core.product.LightCure;
 import ongle.core.product.Product;
 
 /**
  * The layers of a nail in order.
  *
  * @param code it is kept by
+ * @param label what the salon calls its own
  * @param layers from the plate out, each as often as it is laid
+ * @param coats what layers are laid with, where it is not the usual
  */
-public record Recipe(String code, List<LayerKind> layers) implements Code {
+public record Recipe(String code, String label, List<LayerKind> layers, Map<LayerKind, Coat> coats)
+    implements Code {
   /** Clear left over an inlay once it is filed, mm. */
   public static final double OVER_INLAY = 0.15;
 
@@ -63,7 +69,9 @@ public record Recipe(String code, List<LayerKind> layers) implements Code {
           List.of(LayerKind.PRIMER, LayerKind.SLIP, LayerKind.BODY, LayerKind.TOP));
 
   public static final Recipe TWO_POWDERS =
-      new Recipe("two-powders", List.of(LayerKind.PRIMER, LayerKind.BODY, LayerKind.TOP));
+      new Recipe(
+          "two-powders",
+          List.of(LayerKind.PRIMER, LayerKind.BODY, LayerKind.CUTICLE, LayerKind.TOP));
 
   public static final Recipe INLAY_UNDER_CLEAR =
       new Recipe(
@@ -92,11 +100,18 @@ public record Recipe(String code, List<LayerKind> layers) implements Code {
           INLAY_UNDER_CLEAR);
 
   /**
-   * @throws IllegalArgumentException if there are none, one lies under what has to be under it, or
-   *     an inlay has nothing over it
+   * @throws IllegalArgumentException if there are none, one lies under what has to be under it, an
+   *     inlay has nothing over it, or a coat is for another layer
    */
   public Recipe {
     layers = List.copyOf(layers);
+    coats = Map.copyOf(coats);
+    coats.forEach(
+        (layer, coat) -> {
+          if (coat.kind() != Coat.usual(layer).kind()) {
+            throw new IllegalArgumentException(coat.code() + " is for no " + layer);
+          }
+        });
     for (int i = 1; i < layers.size(); i++) {
       if (layers.get(i).compareTo(layers.get(i - 1)) < 0) {
         throw new IllegalArgumentException(
@@ -106,6 +121,11 @@ public record Recipe(String code, List<LayerKind> layers) implements Code {
     if (layers.isEmpty() || layers.contains(LayerKind.INLAY) && !layers.contains(LayerKind.CAP)) {
       throw new IllegalArgumentException("nothing is laid, or an inlay lies bare");
     }
+  }
+
+  /** One that ships, laid with what is usual. */
+  public Recipe(String code, List<LayerKind> layers) {
+    this(code, "", layers, Map.of());
   }
 
   public static Optional<Recipe> ofCode(String code) {
@@ -121,8 +141,56 @@ public record Recipe(String code, List<LayerKind> layers) implements Code {
     return (int) layers.stream().filter(kind::equals).count();
   }
 
-  /** The same with its colour in so many coats; with none, without. */
-  public Recipe coloured(int coats) {
+  /** What a layer is laid with. */
+  public Coat coat(LayerKind kind) {
+    return Optional.ofNullable(coats.get(kind)).orElseGet(() -> Coat.usual(kind));
+  }
+
+  /** What a layer is laid with, where the recipe names it. */
+  public Optional<Coat> named(LayerKind kind) {
+    return Optional.ofNullable(coats.get(kind));
+  }
+
+  /** What its layers besides the building product are laid with, the lowest first. */
+  public List<Coat> laidWith() {
+    return layers.stream()
+        .filter(kind -> kind == LayerKind.BASE_RUBBED || Coat.KINDS.contains(kind))
+        .map(this::coat)
+        .distinct()
+        .toList();
+  }
+
+  /** What its coats need of a lamp. */
+  public List<LightCure> lights() {
+    return layers.stream()
+        .filter(LayerKind::cured)
+        .flatMap(kind -> coat(kind).light().stream())
+        .distinct()
+        .toList();
+  }
+
+  /** The same, laid with these as far as it has such layers. */
+  public Recipe with(Map<LayerKind, Coat> others) {
+    Map<LayerKind, Coat> all = new EnumMap<>(LayerKind.class);
+    all.putAll(coats);
+    all.putAll(others);
+    return new Recipe(code, label, layers, all);
+  }
+
+  /** The same with no acid in its primer. */
+  public Recipe mild() {
+    Map<LayerKind, Coat> mild = new EnumMap<>(LayerKind.class);
+    coats.forEach(
+        (kind, coat) -> {
+          if (!coat.acid()) {
+            mild.put(kind, coat);
+          }
+        });
+    return new Recipe(code, label, layers, mild);
+  }
+
+  /** The same with a colour in so many coats; with none, without. */
+  public Recipe coloured(Coat colour, int coats) {
     List<LayerKind> painted = new ArrayList<>();
     for (LayerKind layer : layers) {
       if (layer != LayerKind.COLOUR) {
@@ -133,23 +201,40 @@ public record Recipe(String code, List<LayerKind> layers) implements Code {
         }
       }
     }
-    return new Recipe(code, painted);
+    return new Recipe(code, label, painted, this.coats).with(Map.of(LayerKind.COLOUR, colour));
   }
 
   /** What lies under and over the body, mm: part of the nail's thickness, not on top of it. */
   public double besidesBody() {
-    return layers.stream().mapToDouble(LayerKind::thickness).sum();
+    return layers.stream()
+        .filter(kind -> kind.thickness() > 0)
+        .mapToDouble(kind -> coat(kind).thickness())
+        .sum();
   }
 
   /** Whether it can be laid with a product: what sets by itself knows no cured coats under it. */
   public boolean suits(Product product) {
-    return code.equals(TWO_POWDERS.code)
-        ? product.handling() == Handling.POWDER_AND_LIQUID
-        : !product.setsByItself() || !has(LayerKind.BASE) && !has(LayerKind.SLIP);
+    boolean powder = product.handling() == Handling.POWDER_AND_LIQUID;
+    return powder
+        ? !has(LayerKind.BASE) && !has(LayerKind.SLIP) && !has(LayerKind.FRAME)
+        : !twoPowders();
+  }
+
+  /** The same without what only a product that is brushed on has: a slip layer and a frame. */
+  public Recipe of(Product product) {
+    return product.handling() == Handling.BRUSHED
+        ? this
+        : new Recipe(
+            code,
+            label,
+            layers.stream()
+                .filter(kind -> kind != LayerKind.SLIP && kind != LayerKind.FRAME)
+                .toList(),
+            coats);
   }
 
   /** Whether the acrylic of the cuticle is another powder than that of the rest. */
   public boolean twoPowders() {
-    return code.equals(TWO_POWDERS.code);
+    return has(LayerKind.CUTICLE);
   }
 }

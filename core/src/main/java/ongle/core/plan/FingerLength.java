@@ -43,6 +43,7 @@ public record FingerLength(
     STRENGTH,
     ACTIVITY,
     MINOR,
+    MAKER,
     WAY;
 
     /** Whether it keeps the nail shorter than it would be. */
@@ -52,7 +53,7 @@ public record FingerLength(
 
     /** Whether twin and neighbours come along; a way chosen by hand is that finger's only. */
     public boolean pullsOthers() {
-      return this == STRENGTH || this == ACTIVITY || this == MINOR;
+      return this == STRENGTH || this == ACTIVITY || this == MINOR || this == MAKER;
     }
   }
 }

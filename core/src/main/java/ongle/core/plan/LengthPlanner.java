@@ -179,6 +179,10 @@ final class LengthPlanner {
     if (wearer.minor()) {
       capped = capped.or(nail.overhang() + Activity.MINOR_BEYOND_FINGERTIP, Decision.MINOR);
     }
+    OptionalDouble makers = draft.wish().product().limits().longest();
+    if (makers.isPresent()) {
+      capped = capped.or(makers.getAsDouble(), Decision.MAKER);
+    }
     OptionalDouble reach =
         draft.item().adjustments().way().stream().mapToDouble(way -> reach(way, draft)).findFirst();
     double natural = draft.wish().product().onlyOverlay() ? nail.freeEdge() : NO_LIMIT;

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 import ongle.core.Code;
+import ongle.core.layer.Coat;
 import ongle.core.product.Handling;
 import ongle.core.product.Product;
 
@@ -13,9 +14,11 @@ import ongle.core.product.Product;
  *
  * @param code name in files and addresses
  * @param product it is; empty where it is none that is built with
+ * @param coat of the salon's own it is; empty where it is none
  * @param measure it is bought and counted by
  */
-public record Material(String code, Optional<Product> product, Measure measure) implements Code {
+public record Material(String code, Optional<Product> product, Optional<Coat> coat, Measure measure)
+    implements Code {
   /** What it is counted by. */
   public enum Measure {
     GRAM("g"),
@@ -61,6 +64,26 @@ public record Material(String code, Optional<Product> product, Measure measure) 
   public static final Material REMOVER =
       new Material("remover", Optional.empty(), Measure.MILLILITRE);
 
+  private Material(String code, Optional<Product> product, Measure measure) {
+    this(code, product, Optional.empty(), measure);
+  }
+
+  /** What is laid under and over the build: one bottle for all usual ones of a kind. */
+  public static Material of(Coat coat) {
+    Material usual =
+        switch (coat.kind()) {
+          case PRIMER -> PRIMER;
+          case COLOUR -> COLOUR;
+          case INLAY -> INLAY;
+          case CAP -> CLEAR_GEL;
+          case TOP -> TOP_COAT;
+          default -> BASE;
+        };
+    return coat.shipped()
+        ? usual
+        : new Material(coat.code(), Optional.empty(), Optional.of(coat), usual.measure);
+  }
+
   /** What is built with: powder by the gram, all else by the millilitre. */
   public static Material of(Product product) {
     return product.handling() == Handling.POWDER_AND_LIQUID
@@ -68,10 +91,10 @@ public record Material(String code, Optional<Product> product, Measure measure) 
         : new Material(product.code(), Optional.of(product), Measure.MILLILITRE);
   }
 
-  /** Everything Ongle works out an amount of, where these are built with. */
-  public static List<Material> all(List<Product> products) {
+  /** Everything Ongle works out an amount of, where these are built and coated with. */
+  public static List<Material> all(List<Product> products, List<Coat> coats) {
     return Stream.concat(
-            products.stream().map(Material::of),
+            Stream.concat(products.stream().map(Material::of), coats.stream().map(Material::of)),
             Arrays.stream(
                 new Material[] {
                   ACRYLIC_LIQUID,

@@ -3,7 +3,7 @@
  *
  * <p>Read first: {@link ongle.core.portion.Portion}.
  *
- * <p>May know: nail, structure, product.
+ * <p>May know: nail, structure, product, layer.
  */
 @org.jspecify.annotations.NullMarked
 package ongle.core.portion;

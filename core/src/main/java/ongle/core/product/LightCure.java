@@ -11,6 +11,7 @@ import java.util.Set;
  * @param flashDose light that freezes its shape without curing it, J/cm²
  * @param wavelengths that start it, nm; a lamp needs one of them
  * @param reactivity how fast it gives off its heat, against hard gel as 1
+ * @param lowHeat whether the maker names a programme that begins gently
  */
 public record LightCure(
     double clearReach,
@@ -18,7 +19,8 @@ public record LightCure(
     double fullDose,
     double flashDose,
     Set<Integer> wavelengths,
-    double reactivity) {
+    double reactivity,
+    boolean lowHeat) {
   /**
    * @throws IllegalArgumentException if a figure is not above 0, the flash not below the full dose,
    *     or no wavelength given
@@ -34,6 +36,17 @@ public record LightCure(
           "a cure needs reach, dose and reactivity above 0, a flash below the full dose, and a wavelength");
     }
     wavelengths = Set.copyOf(wavelengths);
+  }
+
+  /** Cured in a programme of full light. */
+  public LightCure(
+      double clearReach,
+      double pigmentedReach,
+      double fullDose,
+      double flashDose,
+      Set<Integer> wavelengths,
+      double reactivity) {
+    this(clearReach, pigmentedReach, fullDose, flashDose, wavelengths, reactivity, false);
   }
 
   /** Deepest layer one cure reaches, mm. */

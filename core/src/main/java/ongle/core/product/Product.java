@@ -22,6 +22,7 @@ import java.util.Set;
  * @param soaksOff whether solvent softens it; else it only comes off with a file
  * @param light what it needs of a lamp; empty when it sets by itself
  * @param origin where the figures come from
+ * @param limits of its maker
  */
 public record Product(
     String code,
@@ -35,7 +36,9 @@ public record Product(
     Handling handling,
     boolean soaksOff,
     Optional<LightCure> light,
-    String origin) {
+    String origin,
+    Limits limits)
+    implements Bought {
 
   /** A planning figure of our own for this kind of product. */
   private static final String OURS = "";
@@ -166,6 +169,36 @@ public record Product(
     }
   }
 
+  /** With no limits said. */
+  public Product(
+      String code,
+      String label,
+      double modulus,
+      double strength,
+      double density,
+      double shrinkage,
+      boolean levelling,
+      boolean standsFree,
+      Handling handling,
+      boolean soaksOff,
+      Optional<LightCure> light,
+      String origin) {
+    this(
+        code,
+        label,
+        modulus,
+        strength,
+        density,
+        shrinkage,
+        levelling,
+        standsFree,
+        handling,
+        soaksOff,
+        light,
+        origin,
+        Limits.NONE);
+  }
+
   /** Whether a nail of it carries the same. */
   public boolean carriesLike(Product other) {
     return modulus == other.modulus && strength == other.strength;
@@ -186,12 +219,12 @@ public record Product(
     return code.equals(LEVELLING_BASE.code);
   }
 
-  /** Whether it hardens with no lamp, on its own clock. */
-  /** Whether it is one of the kinds that ship, known by its code and named by whoever speaks. */
+  @Override
   public boolean shipped() {
     return ofCode(code).isPresent();
   }
 
+  /** Whether it hardens with no lamp, on its own clock. */
   public boolean setsByItself() {
     return light.isEmpty();
   }

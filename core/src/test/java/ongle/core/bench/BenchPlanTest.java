@@ -12,6 +12,7 @@ import java.util.stream.Stream;
 import ongle.core.cure.Lamp;
 import ongle.core.cure.Programme;
 import ongle.core.fitting.BuildWay;
+import ongle.core.layer.Coat;
 import ongle.core.layer.LayerKind;
 import ongle.core.layer.Recipe;
 import ongle.core.nail.EarlierProduct;
@@ -56,7 +57,7 @@ class BenchPlanTest {
         Mix.NORMAL,
         usual.brush(),
         usual.nozzle(),
-        Finish.of(Finish.Colour.PALE),
+        Finish.of(Coat.PALE),
         usual.room(),
         100,
         Worker.TECHNICIAN,

@@ -11,6 +11,7 @@ import java.util.Random;
 import java.util.Set;
 import java.util.stream.IntStream;
 import ongle.core.cure.Lamp;
+import ongle.core.layer.Coat;
 import ongle.core.layer.Recipe;
 import ongle.core.nail.Finger;
 import ongle.core.nail.Hand;
@@ -89,7 +90,9 @@ class OrderOfWorkTest {
             one(random, ongle.core.portion.Mix.values()),
             usual.brush(),
             usual.nozzle(),
-            Finish.of(one(random, Finish.Colour.values())),
+            one(
+                random,
+                new Finish[] {Finish.CLEAR, Finish.of(Coat.PALE), Finish.of(CoatsTest.PLUM)}),
             18 + random.nextInt(12),
             80 + random.nextInt(120),
             one(random, Worker.values()),
@@ -97,7 +100,11 @@ class OrderOfWorkTest {
             random.nextInt(4) == 0,
             grown,
             one(random, Recipe.SHIPPED.toArray(Recipe[]::new)),
-            Map.of(Finger.L3, one(random, Recipe.SHIPPED.toArray(Recipe[]::new))),
+            Map.of(
+                Finger.L3,
+                one(random, Recipe.SHIPPED.toArray(Recipe[]::new)),
+                Finger.L4,
+                CoatsTest.OWN),
             Map.of(),
             jobs));
   }

@@ -31,6 +31,7 @@ import ongle.core.plan.SetWish;
 import ongle.core.plan.Wearer;
 import ongle.core.product.Handling;
 import ongle.core.product.LightCure;
+import ongle.core.product.Limits;
 import ongle.core.product.Product;
 import ongle.core.shape.LengthWish;
 import ongle.core.shape.NailShape;
@@ -114,6 +115,40 @@ final class Sets {
           sound(finger, finger.digit() == Digit.MIDDLE ? slow : Product.HARD_GEL, BuildWay.FORM));
     }
     return plan(5, items);
+  }
+
+  /** Ten nails, the skin of one dry and torn. */
+  static SetPlan cut() {
+    List<SetPlanner.Item> items = new ArrayList<>();
+    for (Finger finger : Finger.values()) {
+      SkinState skin = finger == Finger.R2 ? SkinState.DRY : SkinState.INTACT;
+      items.add(
+          item(
+              nail(finger, PlateCondition.SOUND, skin),
+              BuildWay.FORM,
+              EarlierProduct.NONE,
+              Product.STIFF_HARD_GEL));
+    }
+    return plan(5, items);
+  }
+
+  /** Hard gel that stays put, with limits of its maker. */
+  static Product limited(Limits limits) {
+    Product like = Product.STIFF_HARD_GEL;
+    return new Product(
+        "limited",
+        "limited gel",
+        like.modulus(),
+        like.strength(),
+        like.density(),
+        like.shrinkage(),
+        like.levelling(),
+        like.standsFree(),
+        like.handling(),
+        like.soaksOff(),
+        like.light(),
+        "test",
+        limits);
   }
 
   /** Ten nails worn before. */
