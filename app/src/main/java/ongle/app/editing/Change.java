@@ -10,6 +10,7 @@ import ongle.app.sets.Choices;
 import ongle.app.sets.NailSet;
 import ongle.app.sets.SetNail;
 import ongle.app.sets.Taken;
+import ongle.core.bench.Left;
 import ongle.core.fitting.Barrel;
 import ongle.core.fitting.BuildWay;
 import ongle.core.fitting.FreeHandOrForms;
@@ -98,6 +99,16 @@ public interface Change {
 
   static Change found(Finger finger, EarlierProduct product) {
     return (set, at) -> set.nail(finger).found(product);
+  }
+
+  /** What came off by itself is not there any more. */
+  static Change fallenOff(Set<Finger> fingers) {
+    return (set, at) -> fingers.forEach(finger -> set.nail(finger).found(EarlierProduct.NONE));
+  }
+
+  /** What a finished visit leaves on a finger. */
+  static Change left(Finger finger, Left left) {
+    return (set, at) -> set.nail(finger).leave(left.product(), left.build());
   }
 
   /** What is known of the build on a nail. */

@@ -301,6 +301,10 @@ class LookOverController {
     model.addAttribute("thicknesses", OldBuild.Thickness.values());
     model.addAttribute(
         "asksOld", order.stream().anyMatch(f -> planned.set().nail(f).getEarlier().builds()));
+    model.addAttribute(
+        "fromRecord",
+        planned.lastVisit().stream()
+            .anyMatch(last -> last.getNails().stream().anyMatch(SetNail::known)));
     model.addAttribute("activities", Activity.values());
     model.addAttribute(
         "does",

@@ -188,7 +188,7 @@ public class NailSet {
 
   /**
    * Begins where the last visit ended: the same wish, the same look at the plates, the same hands'
-   * work. Skin, consent and allergy are looked at anew.
+   * work, and on the nails what it left there. Skin, consent and allergy are looked at anew.
    */
   public void goOnFrom(NailSet last) {
     previousId = last.id;
@@ -199,6 +199,7 @@ public class NailSet {
     wishes = last.wishes;
     for (SetNail nail : nails) {
       nail.look(last.nail(nail.getFinger()).getPlateCondition(), nail.getSkin());
+      nail.find(last.nail(nail.getFinger()));
     }
   }
 

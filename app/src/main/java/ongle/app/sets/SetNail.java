@@ -71,6 +71,16 @@ public class SetNail {
   private Double oldClip;
   private boolean oldTip;
 
+  /** What the visit left on it; null before it was finished. */
+  @Enumerated(EnumType.STRING)
+  private EarlierProduct leftProduct;
+
+  @Enumerated(EnumType.STRING)
+  private OldBuild.Thickness leftThickness;
+
+  private Double leftMeasured;
+  private boolean leftTip;
+
   private String buildAnyway;
 
   @Enumerated(EnumType.STRING)
@@ -238,6 +248,32 @@ public class SetNail {
     oldMeasured = old.measured().isPresent() ? (Double) old.measured().getAsDouble() : null;
     oldClip = old.clip().isPresent() ? (Double) old.clip().getAsDouble() : null;
     oldTip = old.tip();
+  }
+
+  /** Notes what a finished visit left on it. */
+  public void leave(EarlierProduct product, OldBuild build) {
+    leftProduct = product;
+    leftThickness = build.thickness();
+    leftMeasured = build.measured().isPresent() ? (Double) build.measured().getAsDouble() : null;
+    leftTip = build.tip();
+  }
+
+  /** Whether its visit was finished, so that what lies on it is known. */
+  public boolean known() {
+    return leftProduct != null;
+  }
+
+  /** Finds on it what the last visit left, as far as that is on record. */
+  void find(SetNail last) {
+    if (last.known()) {
+      earlier = last.leftProduct;
+      judge(
+          new OldBuild(
+              last.leftThickness,
+              orEmpty(last.leftMeasured),
+              OptionalDouble.empty(),
+              last.leftTip));
+    }
   }
 
   /**

@@ -38,14 +38,17 @@ import ongle.core.nail.Quantity;
 import ongle.core.portion.Brush;
 import ongle.core.portion.Mix;
 import ongle.core.portion.Strip;
+import org.jspecify.annotations.Nullable;
 
 /**
  * How a set is carried out, as chosen on the bench and kept with the set; as JSON in the store.
  *
+ * @param set they were chosen for; a later one takes the habits over, but not what was done then
  * @param colour code of the bottle over the build, or {@link #CLEAR}
  * @param learned times a visit was begun with, so that what it teaches does not change it
  */
 public record VisitChoices(
+    @Nullable Long set,
     Visit visit,
     Softener softener,
     CuticleTool cuticleTool,
@@ -79,6 +82,7 @@ public record VisitChoices(
 
   static final VisitChoices USUAL =
       new VisitChoices(
+          null,
           Visit.NEW_SET,
           BenchSchools.USUAL.softener(),
           BenchSchools.USUAL.cuticleTool(),

@@ -36,6 +36,9 @@ public class VisitPlanner {
 
   private static final String RECIPE = "recipe-";
 
+  /** The set choices are for. */
+  private static final String OF = "set";
+
   private final SetReader reader;
   private final SetEditor editor;
   private final SalonSettings salon;
@@ -86,14 +89,28 @@ public class VisitPlanner {
   }
 
   private VisitChoices choices(NailSet set) {
-    return set.getBench() == null ? VisitChoices.USUAL : read(set.getBench());
+    return set.getBench() == null ? VisitChoices.USUAL : read(set);
   }
 
-  /** Fields the store does not know yet are the usual ones. */
-  private VisitChoices read(String stored) {
+  /**
+   * Fields the store does not know yet are the usual ones; what was done at the visit before is not
+   * what is done at this.
+   */
+  private VisitChoices read(NailSet set) {
     ObjectNode tree = json.valueToTree(VisitChoices.USUAL);
-    tree.setAll((ObjectNode) json.readTree(stored));
-    return json.treeToValue(tree, VisitChoices.class);
+    tree.setAll((ObjectNode) json.readTree(set.getBench()));
+    JsonNode of = tree.get(OF);
+    return json.treeToValue(
+        of.isNull() || of.longValue() == set.getId() ? tree : anew(tree), VisitChoices.class);
+  }
+
+  /** The same habits for another visit. */
+  private static ObjectNode anew(ObjectNode tree) {
+    tree.putNull(OF);
+    tree.put("visit", Visit.NEW_SET.name());
+    tree.putObject("jobs");
+    tree.putObject("learned");
+    return tree;
   }
 
   /**
@@ -122,6 +139,7 @@ public class VisitPlanner {
 
   private VisitChoices with(NailSet set, Map<String, String> changed) {
     ObjectNode tree = json.valueToTree(choices(set));
+    tree.put(OF, set.getId());
     changed.forEach(
         (name, value) -> {
           if (name.startsWith(RECIPE)) {
@@ -162,6 +180,7 @@ public class VisitPlanner {
   /** Keeps the salon's steps, times and habits as they stand: the visit begins with them. */
   public void begin(long setId) {
     ObjectNode tree = json.valueToTree(choices(reader.planned(setId).set()));
+    tree.put(OF, setId);
     tree.set("learned", json.valueToTree(times.factors()));
     editor.note(
         setId,
@@ -180,6 +199,11 @@ public class VisitPlanner {
         visit.choices().visit() == Visit.REMOVAL
             ? Optional.empty()
             : visit.planned().plan().interval().due().stream().mapToObj(day::plusDays).findFirst();
+    editor.note(
+        visit.planned().id(),
+        visit.planned().plan().nails().stream()
+            .map(nail -> Change.left(nail.nail().finger(), visit.plan().leaves(nail)))
+            .toArray(Change[]::new));
     editor.wear(visit.planned().id(), due.orElse(null));
   }
 
@@ -193,21 +217,21 @@ public class VisitPlanner {
     NailSet last = reader.planned(setId).set();
     long next = editor.begin(formKey, last.getClientId(), at).getId();
     ObjectNode tree = json.valueToTree(choices(last));
+    tree.put(OF, next);
     tree.put("visit", Visit.SOME_NAILS.name());
     ObjectNode jobs = tree.putObject("jobs");
     failed.forEach(finger -> jobs.put(finger.name(), FingerJob.NEW.name()));
     editor.note(
         next,
         Change.asBefore(last),
+        Change.fallenOff(failed),
         Change.carryOut(set -> json.writeValueAsString((JsonNode) tree)));
     return next;
   }
 
   /** Lets every new set begin with the habits of this one. */
   public void beginLike(long setId) {
-    ObjectNode tree = json.valueToTree(choices(reader.planned(setId).set()));
-    tree.put("visit", Visit.NEW_SET.name());
-    tree.putObject("jobs");
+    ObjectNode tree = anew(json.valueToTree(choices(reader.planned(setId).set())));
     tree.putObject("recipes");
     salon.beginBench(json.writeValueAsString((JsonNode) tree));
   }

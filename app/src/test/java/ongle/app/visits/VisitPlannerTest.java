@@ -1,11 +1,14 @@
 package ongle.app.visits;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import java.time.LocalDate;
+import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.UUID;
 import java.util.concurrent.CyclicBarrier;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
@@ -17,7 +20,9 @@ import ongle.core.bench.CannotBegin;
 import ongle.core.bench.NailOrder;
 import ongle.core.bench.Primer;
 import ongle.core.bench.Visit;
+import ongle.core.nail.EarlierProduct;
 import ongle.core.nail.Finger;
+import ongle.core.plan.LookOver;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -125,5 +130,25 @@ class VisitPlannerTest {
     assertThat(visits.choose(SET, Map.of("job-R3", "NONSENSE"))).isPresent();
     assertThat(visits.choose(SET, Map.of("job-R9", "NEW"))).isPresent();
     assertThat(visits.of(SET).choices().jobs()).isEmpty();
+  }
+
+  @Test
+  void theNextVisitFindsOnTheNailsWhatThisOneLeftAndNothingOfWhatItDid() {
+    assertThat(visits.choose(SET, Map.of("job-R3", "LEAVE", "pace", "120"))).isEmpty();
+    PlannedVisit built = visits.of(SET);
+    visits.finish(built, LocalDate.of(2026, 3, 10));
+    long client = built.planned().client().getId();
+    long next = sets.begin(UUID.randomUUID(), client, LocalDateTime.of(2026, 4, 1, 10, 0)).getId();
+
+    PlannedVisit found = visits.of(next);
+    double apex = built.planned().of(Finger.L2).build().profile().apexThickness();
+    LookOver seen = found.planned().of(Finger.L2).seen();
+    assertThat(seen.earlier()).isEqualTo(EarlierProduct.POLY_GEL);
+    assertThat(seen.old().measured().orElseThrow()).isCloseTo(apex, within(1e-9));
+    assertThat(found.planned().of(Finger.R3).seen().earlier())
+        .isEqualTo(built.planned().of(Finger.R3).seen().earlier());
+    assertThat(found.choices().jobs()).isEmpty();
+    assertThat(found.choices().pace()).isEqualTo(120);
+    visits.choose(SET, Map.of("job-R3", "NEW", "pace", "100"));
   }
 }

@@ -279,6 +279,12 @@ public record BenchPlan(
         : Removal.of(nail.seen().earlier(), nail.seen().old());
   }
 
+  /** What this visit leaves on a nail once it is finished. */
+  public Left leaves(NailPlan nail) {
+    boolean touched = worked().contains(nail);
+    return Left.of(touched ? wish.job(nail.nail().finger()) : FingerJob.LEAVE, nail);
+  }
+
   /** How long a step would take at the usual pace, s. */
   double usual(Step step) {
     return step.job().seconds() / wish.factor(step.kind(), step.hand().orElse(Hand.LEFT));
