@@ -69,8 +69,14 @@ final class BothHands {
       atOnce(StepKind.COMPARE, Optional.empty());
     }
     each(Stage.FIT, hand -> hand.building.blend());
-    each(Stage.FRAME, hand -> hand.building.frames());
-    each(Stage.REFINE, hand -> hand.building.refine());
+    // Frames that are not filed are just the first of the product: no hand waits for the other's.
+    boolean apart =
+        wish.schools().order() == NailOrder.HAND_BY_HAND
+            || hands.values().stream().anyMatch(hand -> hand.building.refines());
+    each(apart ? Stage.FRAME : Stage.BODY, hand -> hand.building.frames());
+    if (apart) {
+      each(Stage.REFINE, hand -> hand.building.refine());
+    }
     each(Stage.BODY, hand -> hand.building.bodies());
   }
 

@@ -111,10 +111,19 @@ final class BuildingSteps {
     warned(begins);
   }
 
+  /** Whether frames are filed before the body is laid on them. */
+  boolean refines() {
+    return offAfterFrame() && !onForms().isEmpty();
+  }
+
+  private List<NailPlan> onForms() {
+    return fresh(nail -> work.frames(nail) && HandWork.onForm(nail));
+  }
+
   /** Forms off their frames, and what can be filed of those. */
   void refine() {
-    List<NailPlan> framed = fresh(nail -> work.frames(nail) && HandWork.onForm(nail));
-    if (!framed.isEmpty() && offAfterFrame()) {
+    List<NailPlan> framed = onForms();
+    if (refines()) {
       StepDraft off = work.draft(StepKind.FORM_OFF, framed);
       off.needsSettled = true;
       off.add();

@@ -10,6 +10,8 @@ import java.util.Optional;
 import ongle.core.nail.Hand;
 import ongle.core.schedule.Hands;
 import ongle.core.schedule.Job;
+import ongle.core.schedule.Schedule;
+import ongle.core.schedule.Scheduler;
 
 /** What became of every step so far, worked out from what happened and nothing else. */
 final class Course {
@@ -21,6 +23,7 @@ final class Course {
   private final BenchPlan plan;
   private final Map<String, Past> past = new LinkedHashMap<>();
   private final Map<String, Duration> litBefore = new LinkedHashMap<>();
+  private final Instant begun;
   private final Instant anchor;
   private final Duration stopped;
   private final Optional<Instant> stoppedSince;
@@ -76,6 +79,7 @@ final class Course {
         default -> {}
       }
     }
+    begun = events.get(0).at();
     anchor = moved;
     stopped = stoppedSoFar;
     stoppedSince = since;
@@ -210,7 +214,18 @@ final class Course {
         stage(Hand.LEFT),
         stage(Hand.RIGHT),
         keeps(Hand.LEFT),
-        keeps(Hand.RIGHT));
+        keeps(Hand.RIGHT),
+        at());
+  }
+
+  /** The hand the technician worked on last; where it was both, neither. */
+  private Hands.Free.At at() {
+    return past.values().stream()
+        .filter(one -> one.skipped().isEmpty() && one.step().job().technician())
+        .reduce((earlier, later) -> later)
+        .flatMap(last -> last.step().hand())
+        .map(hand -> hand == Hand.LEFT ? Hands.Free.At.LEFT : Hands.Free.At.RIGHT)
+        .orElse(Hands.Free.At.NEITHER);
   }
 
   private int stage(Hand hand) {
@@ -222,11 +237,13 @@ final class Course {
   }
 
   /**
-   * Whether the last thing done at all was done on this hand and is not to be torn from the next.
+   * Whether the technician was on this hand last, and what was done there is not to be torn from
+   * what comes next; a lamp pressed for the other hand tears nothing.
    */
   private boolean keeps(Hand hand) {
     return past.values().stream()
         .filter(one -> one.skipped().isEmpty())
+        .filter(one -> one.step().on(hand) || one.step().job().technician())
         .reduce((earlier, later) -> later)
         .filter(last -> last.step().on(hand) && last.step().job().keeps())
         .isPresent();
@@ -250,7 +267,26 @@ final class Course {
 
   /** What is still to be done, and when everybody is free for it, s from {@link #anchor}. */
   Hands toDo() {
-    return new Hands(jobs(Hand.LEFT), jobs(Hand.RIGHT), free());
+    return new Hands(jobs(Hand.LEFT), jobs(Hand.RIGHT), free(), latest());
+  }
+
+  /**
+   * When the whole may end, s from {@link #anchor}, if it is planned as it was at the beginning:
+   * work that took longer is no reason to change hands more, nor what was paused.
+   */
+  private int latest() {
+    Schedule whole = plan.schedule();
+    double may = Math.max(whole.makespan(), (1 + Scheduler.GIVEN_UP) * whole.lowerBound());
+    long longer =
+        past.values().stream()
+            .filter(one -> one.skipped().isEmpty() && one.step().job().technician())
+            .mapToLong(
+                one ->
+                    Duration.between(one.began(), one.ends()).toSeconds()
+                        - one.step().job().seconds())
+            .sum();
+    long gone = Duration.between(begun, anchor).minus(stopped).toSeconds();
+    return (int) Math.max(1, may + longer - gone);
   }
 
   /** The step the technician chose to come next; empty if none was. */

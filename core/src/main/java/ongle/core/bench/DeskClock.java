@@ -3,8 +3,11 @@ package ongle.core.bench;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import ongle.core.nail.Finger;
 import ongle.core.nail.Hand;
 
 /**
@@ -23,7 +26,8 @@ public record DeskClock(What what, Step step, Instant opens, Instant closes) {
     WORKING,
     PINCH,
     FREEZE,
-    SETTLE
+    SETTLE,
+    PRIMER
   }
 
   /** Everything on the desk that counts down, the most urgent first. */
@@ -51,8 +55,38 @@ public record DeskClock(What what, Step step, Instant opens, Instant closes) {
                     bead.at().plus(guide.plan().wish().setting().working())))
         .filter(clock -> clock.closes().isAfter(now))
         .ifPresent(clocks::add);
+    primer(guide).ifPresent(clocks::add);
     clocks.sort(Comparator.comparing(DeskClock::closes));
     return clocks;
+  }
+
+  /** From the oldest primer that has no product on it yet. */
+  private static Optional<DeskClock> primer(Guide guide) {
+    Map<Finger, Laid> open = new EnumMap<>(Finger.class);
+    for (Past one : guide.past()) {
+      List<Step> parts = one.skipped().isPresent() ? List.of() : one.step().singly();
+      int left = parts.stream().mapToInt(part -> part.job().seconds()).sum();
+      for (Step part : parts) {
+        left -= part.job().seconds();
+        Laid primed = new Laid(part, one.ends().minusSeconds(left));
+        for (Finger finger : part.fingers()) {
+          if (part.kind() == StepKind.PRIME) {
+            open.put(finger, primed);
+          } else if (part.lays() || part.kind() == StepKind.TIP_ON) {
+            open.remove(finger);
+          }
+        }
+      }
+    }
+    return open.values().stream()
+        .min(Comparator.comparing(Laid::at))
+        .map(
+            oldest ->
+                new DeskClock(
+                    What.PRIMER,
+                    oldest.step(),
+                    oldest.at(),
+                    oldest.at().plusSeconds(Primed.FRESH)));
   }
 
   /** Fingers and then the thumb each have a clock. */

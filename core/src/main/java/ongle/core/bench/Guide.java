@@ -105,10 +105,20 @@ public final class Guide {
     return next < steps.size()
             && steps.get(next).job().lamp()
             && steps.get(next).runsByItself()
+            && nextInLamp(steps.get(next))
             && !course.past().containsKey(steps.get(next).id())
             && course.busy(steps.get(next), at).isEmpty()
         ? Optional.of(steps.get(next))
         : Optional.empty();
+  }
+
+  /** Whether nothing else is to be in the lamp before it. */
+  private boolean nextInLamp(Step step) {
+    return ahead.slots().stream()
+        .filter(slot -> slot.job().lamp())
+        .findFirst()
+        .filter(slot -> slot.job().id().equals(step.id()))
+        .isPresent();
   }
 
   /** What is ticked of the current step: ids of its parts, or names of its fingers. */

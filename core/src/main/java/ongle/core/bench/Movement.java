@@ -14,6 +14,7 @@ import static ongle.core.bench.StepKind.CURE_THUMB;
 import static ongle.core.bench.StepKind.DEHYDRATE;
 import static ongle.core.bench.StepKind.DUST;
 import static ongle.core.bench.StepKind.FILE_OFF;
+import static ongle.core.bench.StepKind.FLASH;
 import static ongle.core.bench.StepKind.FORM_OFF;
 import static ongle.core.bench.StepKind.FORM_SET;
 import static ongle.core.bench.StepKind.FRAME_FILE;
@@ -58,6 +59,7 @@ public enum Movement implements Code {
   BEAD_LAID(SLIP, BODY, TURN),
   FRAMES_OUT(FORM_OFF, WIPE, FRAME_FILE, DUST),
   LIT(CURE, CURE_THUMB),
+  FROZEN_AND_LIT(FLASH, CURE, CURE_THUMB),
   LIT_BELOW(UNDERSIDE),
   SMOOTHED(WIPE, CAP_FILE, CLEAN),
   EDGES(WIPE, OUTLINE, SIDEWALLS, TOUCH_EDGE, QUARTERS),

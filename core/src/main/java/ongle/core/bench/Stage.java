@@ -9,11 +9,11 @@ enum Stage {
   PREPARE,
   /** Tips and forms sized, cut, compared and blended. */
   FIT,
-  /** Frames on their forms. */
+  /** Frames that are filed, or whose hand is built by itself. */
   FRAME,
   /** Forms off, and what can be filed of the frames. */
   REFINE,
-  /** All other product. */
+  /** All other product, frames that are not filed among it. */
   BODY,
   FILE,
   /** What is laid in or painted under clear, and the clear over it. */

@@ -10,8 +10,9 @@ import java.util.stream.Stream;
  * @param right of the right hand; a job in both lists needs both hands at once, and such jobs stand
  *     in the same order in both
  * @param free when each is free, s from now
+ * @param latest it may end, s from now, if that saves changes of hand; 0 for the usual share of it
  */
-public record Hands(List<Job> left, List<Job> right, Free free) {
+public record Hands(List<Job> left, List<Job> right, Free free, int latest) {
   /**
    * When technician, lamp and hands are free and the hands settled, s from now; minus for what
    * ended before, which a window may be counted from.
@@ -21,6 +22,7 @@ public record Hands(List<Job> left, List<Job> right, Free free) {
    * @param rightStage of the right hand
    * @param leftKeeps whether the last job done on the left hand keeps the technician there
    * @param rightKeeps the same of the right hand
+   * @param at the hand the technician was at last
    */
   public record Free(
       int technician,
@@ -33,7 +35,15 @@ public record Hands(List<Job> left, List<Job> right, Free free) {
       int leftStage,
       int rightStage,
       boolean leftKeeps,
-      boolean rightKeeps) {
+      boolean rightKeeps,
+      At at) {
+    /** Where the technician is. */
+    public enum At {
+      LEFT,
+      RIGHT,
+      NEITHER
+    }
+
     /** Nothing done on either hand yet. */
     public Free(
         int technician,
@@ -43,7 +53,19 @@ public record Hands(List<Job> left, List<Job> right, Free free) {
         int leftSettled,
         int rightSettled,
         int changing) {
-      this(technician, lamp, left, right, leftSettled, rightSettled, changing, 0, 0, false, false);
+      this(
+          technician,
+          lamp,
+          left,
+          right,
+          leftSettled,
+          rightSettled,
+          changing,
+          0,
+          0,
+          false,
+          false,
+          At.NEITHER);
     }
 
     /** Turning to the other hand, s; a planning figure of our own. */
@@ -65,6 +87,11 @@ public record Hands(List<Job> left, List<Job> right, Free free) {
     if (!shared(left, right).equals(shared(right, left))) {
       throw new IllegalArgumentException("jobs of both hands must stand in the same order");
     }
+  }
+
+  /** Everything that is to be done. */
+  public Hands(List<Job> left, List<Job> right, Free free) {
+    this(left, right, free, 0);
   }
 
   private static boolean inStages(List<Job> jobs) {

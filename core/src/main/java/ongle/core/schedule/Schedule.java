@@ -34,7 +34,11 @@ public record Schedule(
   public Schedule {
     slots =
         slots.stream()
-            .sorted(Comparator.comparingInt(Slot::start).thenComparingInt(Slot::end))
+            .sorted(
+                Comparator.comparingInt(Slot::start)
+                    .thenComparing(
+                        slot -> slot.job().stays()) // a lamp is pressed before work begins
+                    .thenComparingInt(Slot::end))
             .toList();
     missed = List.copyOf(missed);
   }

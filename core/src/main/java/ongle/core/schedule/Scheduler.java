@@ -28,8 +28,8 @@ public final class Scheduler {
 
   private static final double NEAR = 1.05;
 
-  /** A schedule this much longer than the shortest is taken for fewer changes of hand. */
-  private static final double NEARLY_AS_SHORT = 1.03;
+  /** This share of the shortest is given up for fewer changes of hand. */
+  public static final double GIVEN_UP = 0.03;
 
   /** What a change of hand weighs against time where labels have to be dropped, s. */
   private static final int CHANGE_WEIGHS = 30;
@@ -218,8 +218,8 @@ public final class Scheduler {
   }
 
   /**
-   * A schedule within {@link #NEARLY_AS_SHORT} of the shortest that keeps each hand's order, with
-   * the fewest changes of hand. Windows are kept if that can be, else as many as can be.
+   * A schedule within {@link #GIVEN_UP} of the shortest that keeps each hand's order, with the
+   * fewest changes of hand. Windows are kept if that can be, else as many as can be.
    */
   public static Schedule of(Hands hands) {
     return of(hands, Optional.empty());
@@ -260,7 +260,7 @@ public final class Scheduler {
     if (best == null) {
       return null;
     }
-    if (cut && best.missed == 0 && best.end * NEARLY_AS_SHORT > NEAR * bound) {
+    if (cut && best.missed == 0 && best.end + given(best.end, hands) > NEAR * bound) {
       maxLabels = PROOF_LABELS;
       beat = best.end;
       cut = false;
@@ -268,12 +268,17 @@ public final class Scheduler {
       best = better == null ? best : better;
     }
     boolean exact = !cut || best.end <= bound;
-    double latest = best.end * NEARLY_AS_SHORT;
+    double latest = best.end + given(best.end, hands);
     return schedule(
         calmed(best, (int) (exact ? latest : Math.min(latest, NEAR * bound)), hands),
         bound,
         exact,
         best.end);
+  }
+
+  /** Of the rest of an appointment so much as is left of what may be given up in the whole. */
+  private static double given(int shortest, Hands hands) {
+    return hands.latest() == 0 ? GIVEN_UP * shortest : Math.max(0, hands.latest() - shortest);
   }
 
   /**
@@ -312,7 +317,11 @@ public final class Scheduler {
                 free.leftSettled(),
                 free.rightSettled(),
                 0,
-                NONE,
+                switch (free.at()) {
+                  case LEFT -> LEFT;
+                  case RIGHT -> RIGHT;
+                  case NEITHER -> NONE;
+                },
                 0,
                 0,
                 0));

@@ -64,6 +64,9 @@ class GuideTest {
     while (guide.current().isPresent()) {
       assertThat(seen.add(guide.current().get().id())).isTrue();
       guide = work();
+      assertThat(guide.clocks(now))
+          .noneMatch(
+              clock -> clock.what() == DeskClock.What.PRIMER && clock.closes().isBefore(now));
     }
 
     assertThat(guide.past()).hasSize(plan.steps().size());
@@ -85,6 +88,21 @@ class GuideTest {
       }
     }
     assertThat(besides).isGreaterThan(2);
+  }
+
+  @Test
+  void primerHasAClockUntilItsNailHasProduct() {
+    begin();
+    Guide guide = workTo(StepKind.FRAME);
+    assertThat(guide.clocks(now))
+        .anySatisfy(
+            clock -> {
+              assertThat(clock.what()).isEqualTo(DeskClock.What.PRIMER);
+              assertThat(Duration.between(clock.opens(), clock.closes()).toSeconds())
+                  .isEqualTo(300);
+            });
+    workTo(StepKind.OUTLINE);
+    assertThat(guide().clocks(now)).noneMatch(clock -> clock.what() == DeskClock.What.PRIMER);
   }
 
   @Test
