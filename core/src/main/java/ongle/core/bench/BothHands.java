@@ -6,6 +6,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Consumer;
+import java.util.function.Predicate;
+import java.util.function.UnaryOperator;
 import ongle.core.Lookup;
 import ongle.core.nail.Finger;
 import ongle.core.nail.Hand;
@@ -69,15 +71,25 @@ final class BothHands {
       atOnce(StepKind.COMPARE, Optional.empty());
     }
     each(Stage.FIT, hand -> hand.building.blend());
+    if (wish.worker().own()) {
+      lay(nail -> !HandWork.thumb(nail), stage -> stage);
+      lay(HandWork::thumb, Stage::ofThumbs); // they hold the tools until then
+    } else {
+      lay(nail -> true, stage -> stage);
+    }
+  }
+
+  private void lay(Predicate<NailPlan> which, UnaryOperator<Stage> as) {
+    hands.values().forEach(hand -> hand.building.on(which));
     // Frames that are not filed are just the first of the product: no hand waits for the other's.
     boolean apart =
         wish.schools().order() == NailOrder.HAND_BY_HAND
             || hands.values().stream().anyMatch(hand -> hand.building.refines());
-    each(apart ? Stage.FRAME : Stage.BODY, hand -> hand.building.frames());
+    each(as.apply(apart ? Stage.FRAME : Stage.BODY), hand -> hand.building.frames());
     if (apart) {
-      each(Stage.REFINE, hand -> hand.building.refine());
+      each(as.apply(Stage.REFINE), hand -> hand.building.refine());
     }
-    each(Stage.BODY, hand -> hand.building.bodies());
+    each(as.apply(Stage.BODY), hand -> hand.building.bodies());
   }
 
   private void file() {

@@ -27,6 +27,9 @@ final class BuildingSteps {
   private final CuredLayers cured;
   private final Beads beads;
 
+  /** The nails whose turn it is. */
+  private Predicate<NailPlan> turn = nail -> true;
+
   BuildingSteps(HandWork work, PreparationSteps preparation) {
     this.work = work;
     this.preparation = preparation;
@@ -36,13 +39,22 @@ final class BuildingSteps {
     beads = new Beads(work, primed);
   }
 
+  /** From here on only these are built on. */
+  void on(Predicate<NailPlan> which) {
+    turn = which;
+  }
+
+  private List<NailPlan> due() {
+    return HandWork.inOrder(work.built()).stream().filter(turn).toList();
+  }
+
   /** Whether it is built anew. */
   boolean fresh(NailPlan nail) {
     return work.job(nail).builds() && !work.infilled(nail);
   }
 
   private List<NailPlan> fresh(Predicate<NailPlan> which) {
-    return work.nails.stream().filter(this::fresh).filter(which).toList();
+    return work.nails.stream().filter(turn).filter(this::fresh).filter(which).toList();
   }
 
   private static boolean on(NailPlan nail, BuildWay way) {
@@ -100,7 +112,7 @@ final class BuildingSteps {
 
   /** A thin coat on the whole hand, cured before anything is built on it. */
   private void bases() {
-    List<NailPlan> based = HandWork.inOrder(work.built()).stream().filter(work::based).toList();
+    List<NailPlan> based = due().stream().filter(work::based).toList();
     primed.each(based, nails -> work.coat(nails, LayerKind.BASE, StepKind.BASE, 1, 1));
   }
 
@@ -170,7 +182,7 @@ final class BuildingSteps {
   /** In the order of laying. */
   private Map<Product, List<NailPlan>> byProduct(Predicate<NailPlan> which) {
     Map<Product, List<NailPlan>> groups = new LinkedHashMap<>();
-    HandWork.inOrder(work.built()).stream()
+    due().stream()
         .filter(which)
         .forEach(
             nail ->

@@ -15,10 +15,24 @@ enum Stage {
   REFINE,
   /** All other product, frames that are not filed among it. */
   BODY,
+  /** The same for the thumbs, where whoever works needs them until the last. */
+  THUMB_FRAME,
+  THUMB_REFINE,
+  THUMB_BODY,
   FILE,
   /** What is laid in or painted under clear, and the clear over it. */
   UNDER_CLEAR,
   /** That clear, filed even. */
   SMOOTH,
-  COAT
+  COAT;
+
+  /** The stage of building a thumb that is built after all fingers. */
+  Stage ofThumbs() {
+    return switch (this) {
+      case FRAME -> THUMB_FRAME;
+      case REFINE -> THUMB_REFINE;
+      case BODY -> THUMB_BODY;
+      default -> this;
+    };
+  }
 }

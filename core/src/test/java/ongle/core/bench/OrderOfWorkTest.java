@@ -13,6 +13,7 @@ import java.util.stream.IntStream;
 import ongle.core.cure.Lamp;
 import ongle.core.layer.Coat;
 import ongle.core.layer.Recipe;
+import ongle.core.nail.Digit;
 import ongle.core.nail.Finger;
 import ongle.core.nail.Hand;
 import ongle.core.product.Handling;
@@ -142,6 +143,7 @@ class OrderOfWorkTest {
       coatsComeLast();
       if (plan.wish().worker().own()) {
         ownHandsRestInTheLamp();
+        ownThumbsComeLast();
       }
     }
 
@@ -211,6 +213,19 @@ class OrderOfWorkTest {
                 .isTrue();
           }
           seen.add(part.kind());
+        }
+      }
+    }
+
+    private void ownThumbsComeLast() {
+      boolean thumbs = false;
+      for (Schedule.Slot slot : schedule.slots()) {
+        for (Step part : step(slot).singly()) {
+          if (part.dose().isPresent()) {
+            boolean thumb = part.fingers().get(0).digit() == Digit.THUMB;
+            assertThat(thumb || !thumbs).as("%s: %s", about(), part.id()).isTrue();
+            thumbs |= thumb;
+          }
         }
       }
     }
