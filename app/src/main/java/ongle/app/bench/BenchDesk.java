@@ -170,7 +170,7 @@ class BenchDesk {
         status -> {
           if (shelf.take(visit.planned().id(), run, visit.plan().amounts(), today())) {
             visits.finish(visit, today());
-            times.note(visit.planned().id(), run, guide);
+            times.note(visit.planned().id(), run, visit.choices().technician(), guide);
           }
         });
   }

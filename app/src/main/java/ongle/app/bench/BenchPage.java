@@ -8,6 +8,7 @@ import ongle.app.frame.SetPage;
 import ongle.app.frame.Stage;
 import ongle.app.lamps.Lamps;
 import ongle.app.layers.Layers;
+import ongle.app.people.People;
 import ongle.app.shelf.Shelf;
 import ongle.app.visits.PlannedVisit;
 import ongle.app.visits.VisitChoices;
@@ -47,8 +48,10 @@ class BenchPage {
   private final Lamps lamps;
   private final Shelf shelf;
   private final Layers layers;
+  private final People people;
 
-  BenchPage(BenchDesk bench, Lamps lamps, Shelf shelf, Layers layers) {
+  BenchPage(BenchDesk bench, Lamps lamps, Shelf shelf, Layers layers, People people) {
+    this.people = people;
     this.layers = layers;
     this.bench = bench;
     this.lamps = lamps;
@@ -85,6 +88,7 @@ class BenchPage {
     model.addAttribute("habits", habits(desk.choices()));
     model.addAttribute("recipes", offered(plan.wish()));
     model.addAttribute("colours", layers.coats(LayerKind.COLOUR));
+    model.addAttribute("people", people.all());
     model.addAttribute("painted", plan.wish().finish().colour().map(Coat::code).orElse("clear"));
     model.addAttribute("watched", plan.watched().stream().map(this::watched).toList());
     model.addAttribute("refusals", plan.refusals().stream().map(Words::of).toList());

@@ -8,6 +8,7 @@ import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
 import ongle.core.bench.LearnedTime;
 import ongle.core.bench.StepKind;
+import org.jspecify.annotations.Nullable;
 
 /** How long a step took in a finished appointment. */
 @Entity
@@ -18,6 +19,9 @@ class StepTime {
 
   private long setId;
   private int run;
+
+  /** Null where nobody was named. */
+  private @Nullable Long technicianId;
 
   @Enumerated(EnumType.STRING)
   private StepKind kind;
@@ -30,9 +34,10 @@ class StepTime {
 
   protected StepTime() {}
 
-  StepTime(long setId, int run, LearnedTime.Sample sample) {
+  StepTime(long setId, int run, @Nullable Long technicianId, LearnedTime.Sample sample) {
     this.setId = setId;
     this.run = run;
+    this.technicianId = technicianId;
     kind = sample.kind();
     usual = sample.usual();
     took = sample.took();

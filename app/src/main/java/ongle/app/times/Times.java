@@ -3,6 +3,8 @@ package ongle.app.times;
 import java.time.Duration;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Collectors;
 import ongle.core.bench.Guide;
 import ongle.core.bench.LearnedTime;
@@ -14,7 +16,7 @@ import org.springframework.transaction.annotation.Transactional;
 import org.springframework.transaction.support.TransactionSynchronization;
 import org.springframework.transaction.support.TransactionSynchronizationManager;
 
-/** Learns from finished appointments how long steps take here. */
+/** Learns from finished appointments how long steps take whom. */
 @Service
 public class Times {
   /** A set of ten leaves about eighty: enough for the last ten of every kind. */
@@ -25,39 +27,42 @@ public class Times {
   private final StepTimeRepository steps;
   private final VisitTimeRepository visits;
 
-  /** Asked with every plan of a visit, changed by a finished one. */
-  private volatile @Nullable Map<StepKind, Double> factors;
+  /** By technician, asked with every plan of a visit, changed by a finished one. */
+  private final Map<Optional<Long>, Map<StepKind, Double>> factors = new ConcurrentHashMap<>();
 
   Times(StepTimeRepository steps, VisitTimeRepository visits) {
     this.steps = steps;
     this.visits = visits;
   }
 
-  /** What is known, by kind of step. */
+  /**
+   * What is known, by kind of step.
+   *
+   * @param technician whose times; null for nobody in particular
+   */
   @Transactional(readOnly = true)
-  public Map<StepKind, LearnedTime> learned() {
+  public Map<StepKind, LearnedTime> learned(@Nullable Long technician) {
     return LearnedTime.of(
-        steps.findByForgottenFalseOrderByIdDesc(LOOKED_AT).stream().map(StepTime::sample).toList());
+        steps.findByTechnicianIdAndForgottenFalseOrderByIdDesc(technician, LOOKED_AT).stream()
+            .map(StepTime::sample)
+            .toList());
   }
 
   /** The same as factors on the usual time. */
-  public Map<StepKind, Double> factors() {
-    @Nullable Map<StepKind, Double> known = factors;
-    if (known == null) {
-      known =
-          learned().entrySet().stream()
-              .collect(Collectors.toMap(Map.Entry::getKey, of -> of.getValue().factor()));
-      factors = known;
-    }
-    return known;
+  public Map<StepKind, Double> factors(@Nullable Long technician) {
+    return factors.computeIfAbsent(
+        Optional.ofNullable(technician),
+        of ->
+            learned(technician).entrySet().stream()
+                .collect(Collectors.toMap(Map.Entry::getKey, each -> each.getValue().factor())));
   }
 
   /** Takes over what a finished appointment teaches; within the change that finishes it. */
-  public void note(long setId, int run, Guide guide) {
+  public void note(long setId, int run, @Nullable Long technician, Guide guide) {
     askAnew();
     List<LearnedTime.Sample> samples = LearnedTime.samples(guide);
     for (int i = samples.size() - 1; i >= 0; i--) {
-      steps.save(new StepTime(setId, run, samples.get(i)));
+      steps.save(new StepTime(setId, run, technician, samples.get(i)));
     }
     Duration took =
         Duration.between(
@@ -66,14 +71,15 @@ public class Times {
         new VisitTime(
             setId,
             run,
+            technician,
             guide.plan().schedule().makespan(),
             (int) took.minus(guide.pausedFor(guide.events().get(0).at())).toSeconds()));
   }
 
   /** Puts a kind of step back to its usual time. */
   @Transactional
-  public void forget(StepKind kind) {
-    steps.findByKindAndForgottenFalse(kind).forEach(StepTime::forget);
+  public void forget(@Nullable Long technician, StepKind kind) {
+    steps.findByTechnicianIdAndKindAndForgottenFalse(technician, kind).forEach(StepTime::forget);
     askAnew();
   }
 
@@ -83,14 +89,14 @@ public class Times {
         new TransactionSynchronization() {
           @Override
           public void afterCommit() {
-            factors = null;
+            factors.clear();
           }
         });
   }
 
   /** How the last appointments went against their forecast, the last first. */
   @Transactional(readOnly = true)
-  List<VisitTime> foretold() {
-    return visits.findByOrderByIdDesc(FORETOLD);
+  List<VisitTime> foretold(@Nullable Long technician) {
+    return visits.findByTechnicianIdOrderByIdDesc(technician, FORETOLD);
   }
 }

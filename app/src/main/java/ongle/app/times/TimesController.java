@@ -1,14 +1,23 @@
 package ongle.app.times;
 
+import jakarta.validation.Valid;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import ongle.app.people.People;
+import ongle.app.web.FormReading;
+import ongle.app.web.Named;
+import ongle.app.web.Written;
 import ongle.app.words.Numbers;
 import ongle.app.words.Words;
 import ongle.core.bench.LearnedTime;
 import ongle.core.bench.StepKind;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
+import org.springframework.validation.BindingResult;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -20,9 +29,11 @@ class TimesController {
   private static final int MINUTE = 60;
 
   private final Times times;
+  private final People people;
 
-  TimesController(Times times) {
+  TimesController(Times times, People people) {
     this.times = times;
+    this.people = people;
   }
 
   /**
@@ -37,24 +48,47 @@ class TimesController {
   /** An appointment against its forecast, min. */
   record Visit(String foretold, String took) {}
 
+  /** Somebody new, as typed. */
+  record Newcomer(@Named(max = People.LONGEST_NAME) String name) {}
+
   @GetMapping
-  String page(Model model) {
-    show(model);
-    return "salon/times";
+  String page(@RequestParam Optional<Long> of, Model model) {
+    return show(of, Written.anew(new Newcomer("")), model, "salon/times");
   }
 
   @PostMapping("/forget")
-  String forget(@RequestParam StepKind kind, Model model) {
-    times.forget(kind);
-    show(model);
-    return "salon/times :: learned";
+  String forget(@RequestParam Optional<Long> of, @RequestParam StepKind kind, Model model) {
+    times.forget(of.orElse(null), kind);
+    return show(of, Written.anew(new Newcomer("")), model, "salon/times :: learned");
   }
 
-  private void show(Model model) {
+  @PostMapping("/people")
+  String add(
+      @RequestParam UUID formKey, @Valid Newcomer newcomer, BindingResult errors, Model model) {
+    FormReading typed = new FormReading(errors);
+    return typed
+        .made(() -> people.add(formKey, newcomer.name()))
+        .map(added -> "redirect:/salon/times?of=" + added.getId())
+        .orElseGet(
+            () ->
+                show(
+                    Optional.empty(), Written.anew(newcomer).refused(typed), model, "salon/times"));
+  }
+
+  @PostMapping("/people/{id}/gone")
+  String gone(@PathVariable long id) {
+    people.gone(id);
+    return "redirect:/salon/times";
+  }
+
+  private String show(Optional<Long> of, Written<Newcomer> written, Model model, String template) {
+    written.show(model);
+    model.addAttribute("people", people.all());
+    model.addAttribute("of", of.orElse(null));
     List<Row> rows = new ArrayList<>();
-    times.learned().forEach((kind, learned) -> rows.add(row(kind, learned)));
+    times.learned(of.orElse(null)).forEach((kind, learned) -> rows.add(row(kind, learned)));
     model.addAttribute("rows", rows);
-    List<VisitTime> visits = times.foretold();
+    List<VisitTime> visits = times.foretold(of.orElse(null));
     model.addAttribute(
         "visits",
         visits.stream()
@@ -75,6 +109,7 @@ class TimesController {
               "minutes",
               Math.round(off / MINUTE)));
     }
+    return template;
   }
 
   private static Row row(StepKind kind, LearnedTime learned) {

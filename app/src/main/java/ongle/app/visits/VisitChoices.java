@@ -44,11 +44,13 @@ import org.jspecify.annotations.Nullable;
  * How a set is carried out, as chosen on the bench and kept with the set; as JSON in the store.
  *
  * @param set they were chosen for; a later one takes the habits over, but not what was done then
+ * @param technician who works, so that the times are theirs; null for nobody in particular
  * @param colour code of the bottle over the build, or {@link #CLEAR}
  * @param learned times a visit was begun with, so that what it teaches does not change it
  */
 public record VisitChoices(
     @Nullable Long set,
+    @Nullable Long technician,
     Visit visit,
     Softener softener,
     CuticleTool cuticleTool,
@@ -82,6 +84,7 @@ public record VisitChoices(
 
   static final VisitChoices USUAL =
       new VisitChoices(
+          null,
           null,
           Visit.NEW_SET,
           BenchSchools.USUAL.softener(),

@@ -10,6 +10,7 @@ import ongle.app.editing.Change;
 import ongle.app.editing.SetEditor;
 import ongle.app.lamps.Lamps;
 import ongle.app.layers.Layers;
+import ongle.app.people.People;
 import ongle.app.planning.PlannedSet;
 import ongle.app.planning.SetReader;
 import ongle.app.salon.Routines;
@@ -44,6 +45,7 @@ public class VisitPlanner {
   private final SalonSettings salon;
   private final Lamps lamps;
   private final Layers layers;
+  private final People people;
   private final Times times;
   private final JsonMapper json = JsonMapper.builder().build();
 
@@ -53,7 +55,9 @@ public class VisitPlanner {
       SalonSettings salon,
       Lamps lamps,
       Layers layers,
+      People people,
       Times times) {
+    this.people = people;
     this.layers = layers;
     this.times = times;
     this.reader = reader;
@@ -76,7 +80,10 @@ public class VisitPlanner {
             planned.plan(),
             choices
                 .wish(planned, lamps.of(choices.lamp()), routine(planned.set()), layers)
-                .learning(begun(planned.set()) ? choices.learned() : times.factors())));
+                .learning(
+                    begun(planned.set())
+                        ? choices.learned()
+                        : times.factors(choices.technician()))));
   }
 
   private static boolean begun(NailSet set) {
@@ -123,7 +130,8 @@ public class VisitPlanner {
     PlannedSet planned = reader.planned(setId);
     try {
       VisitChoices wanted = with(planned.set(), changed);
-      if (!wanted.known(layers)) {
+      if (!wanted.known(layers)
+          || (wanted.technician() != null && !people.knows(wanted.technician()))) {
         return Optional.of(VisitChoices.allowed(Set.of()));
       }
       wanted.wish(
@@ -146,6 +154,8 @@ public class VisitPlanner {
             ((ObjectNode) tree.get("recipes")).put(name.substring(RECIPE.length()), value.strip());
           } else if (name.startsWith(JOB)) {
             ((ObjectNode) tree.get("jobs")).put(name.substring(JOB.length()), value.strip());
+          } else if (name.equals("technician") && value.isBlank()) {
+            tree.putNull(name);
           } else if (tree.has(name)) {
             tree.put(name, value.strip().replace(',', '.'));
           }
@@ -179,9 +189,10 @@ public class VisitPlanner {
 
   /** Keeps the salon's steps, times and habits as they stand: the visit begins with them. */
   public void begin(long setId) {
-    ObjectNode tree = json.valueToTree(choices(reader.planned(setId).set()));
+    VisitChoices choices = choices(reader.planned(setId).set());
+    ObjectNode tree = json.valueToTree(choices);
     tree.put(OF, setId);
-    tree.set("learned", json.valueToTree(times.factors()));
+    tree.set("learned", json.valueToTree(times.factors(choices.technician())));
     editor.note(
         setId,
         Change.visitBegins(

@@ -3,6 +3,6 @@
  *
  * <p>Read first: {@link ongle.app.visits.VisitPlanner}.
  *
- * <p>May know: planning, editing, lamps, layers, salon, times.
+ * <p>May know: planning, editing, lamps, layers, people, salon, times.
  */
 package ongle.app.visits;

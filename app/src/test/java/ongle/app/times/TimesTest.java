@@ -7,11 +7,15 @@ import static org.hamcrest.Matchers.not;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
+import java.util.UUID;
 import ongle.app.SalonTest;
+import ongle.app.people.People;
 import ongle.app.visits.VisitPlanner;
 import ongle.core.bench.BenchPlan;
 import ongle.core.bench.Event;
@@ -31,13 +35,14 @@ class TimesTest {
 
   @Autowired private MockMvc mvc;
   @Autowired private Times times;
+  @Autowired private People people;
   @Autowired private VisitPlanner visits;
   @Autowired private TransactionOperations changes;
 
   @AfterEach
   void asItWas() {
     for (StepKind kind : StepKind.values()) {
-      times.forget(kind);
+      times.forget(null, kind);
     }
   }
 
@@ -62,9 +67,9 @@ class TimesTest {
   @Test
   void appointmentsGetLongerForWhoTakesLongerAndShorterAgainWhenPutBack() throws Exception {
     BenchPlan before = visits.of(6).plan();
-    changes.executeWithoutResult(status -> times.note(6, 90, worked(before)));
+    changes.executeWithoutResult(status -> times.note(6, 90, null, worked(before)));
 
-    assertThat(times.factors().get(StepKind.PIECE)).isCloseTo(SLOWER, within(0.1));
+    assertThat(times.factors(null).get(StepKind.PIECE)).isCloseTo(SLOWER, within(0.1));
     BenchPlan after = visits.of(6).plan();
     assertThat(after.schedule().makespan()).isGreaterThan(before.schedule().makespan());
     mvc.perform(get("/salon/times"))
@@ -73,7 +78,7 @@ class TimesTest {
 
     mvc.perform(post("/salon/times/forget").param("kind", "PIECE"))
         .andExpect(content().string(not(containsString("Lay and shape the piece"))));
-    assertThat(times.factors()).doesNotContainKey(StepKind.PIECE);
+    assertThat(times.factors(null)).doesNotContainKey(StepKind.PIECE);
     assertThat(visits.of(6).plan().schedule().makespan()).isLessThan(after.schedule().makespan());
   }
 
@@ -81,9 +86,39 @@ class TimesTest {
   void aVisitThatHasBegunKeepsTheTimesItBeganWith() {
     visits.begin(5);
     BenchPlan begun = visits.of(5).plan();
-    changes.executeWithoutResult(status -> times.note(5, 91, worked(begun)));
+    changes.executeWithoutResult(status -> times.note(5, 91, null, worked(begun)));
 
-    assertThat(times.factors()).isNotEmpty();
+    assertThat(times.factors(null)).isNotEmpty();
     assertThat(visits.of(5).plan().steps()).isEqualTo(begun.steps());
+  }
+
+  @Test
+  void everybodyHasTimesOfTheirOwn() throws Exception {
+    mvc.perform(
+            post("/salon/times/people")
+                .param("formKey", UUID.randomUUID().toString())
+                .param("name", "Wenna"))
+        .andExpect(status().is3xxRedirection());
+    mvc.perform(
+            post("/salon/times/people")
+                .param("formKey", UUID.randomUUID().toString())
+                .param("name", "  "))
+        .andExpect(content().string(containsString("Give it a name")));
+    long wenna = people.all().get(0).getId();
+    BenchPlan before = visits.of(6).plan();
+    changes.executeWithoutResult(status -> times.note(6, 92, wenna, worked(before)));
+
+    assertThat(times.factors(null)).isEmpty();
+    assertThat(visits.of(6).plan().steps()).isEqualTo(before.steps());
+    assertThat(visits.choose(6, Map.of("technician", String.valueOf(wenna)))).isEmpty();
+    assertThat(visits.of(6).plan().schedule().makespan())
+        .isGreaterThan(before.schedule().makespan());
+    mvc.perform(get("/salon/times").param("of", String.valueOf(wenna)))
+        .andExpect(content().string(containsString("Lay and shape the piece")));
+    assertThat(visits.choose(6, Map.of("technician", ""))).isEmpty();
+    assertThat(visits.of(6).plan().steps()).isEqualTo(before.steps());
+    assertThat(visits.choose(6, Map.of("technician", "999999"))).isPresent();
+    people.gone(wenna);
+    assertThat(people.all()).isEmpty();
   }
 }
