@@ -81,8 +81,14 @@ class BenchDesk {
       return !noted.isEmpty();
     }
 
+    /** When something happened last; a hand that waits for the lamp has not happened yet. */
     Instant last() {
-      return begun() ? noted.get(noted.size() - 1).event().at() : Instant.MIN;
+      return noted.stream()
+          .map(Noted::event)
+          .filter(event -> event.type() != Event.Type.WHEN_FREE)
+          .map(Event::at)
+          .reduce((earlier, later) -> later)
+          .orElse(Instant.MIN);
     }
 
     List<Event> and(List<Event> more) {

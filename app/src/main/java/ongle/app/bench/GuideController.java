@@ -271,7 +271,7 @@ class GuideController {
           model.addAttribute("movement", parts.size() > 1);
           model.addAttribute("ticks", ticks);
           twin(step, guide.plan()).ifPresent(twin -> model.addAttribute("twin", twin));
-          model.addAttribute("intoLamp", guide.straightIntoLamp(step, now).isPresent());
+          model.addAttribute("intoLamp", guide.leadsIntoLamp(step));
           guide.lastLike().ifPresent(like -> model.addAttribute("asLast", BenchWords.clock(like)));
           if (step.kind() == StepKind.SANITISE) {
             model.addAttribute(

@@ -25,7 +25,9 @@ record Noted(Event event, String title, String where, String remark) {
         event,
         step.map(BenchWords::title).orElse(""),
         step.map(BenchWords::where).orElse(""),
-        event.type().moves() ? after.past(event.step()).map(Noted::remark).orElse("") : "");
+        event.type().moves() || event.type() == Event.Type.WHEN_FREE
+            ? after.past(event.step()).map(Noted::remark).orElse("")
+            : "");
   }
 
   /**

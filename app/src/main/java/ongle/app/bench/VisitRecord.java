@@ -55,7 +55,7 @@ record VisitRecord(String day, String from, String length, List<String> toKnow, 
     String at = Dates.of(event.at().atZone(zone), "time");
     return switch (event.type()) {
       case BEGIN -> new Row(at, Words.say("bench.record.begun"), "", "", noted.remark());
-      case DONE, STARTED ->
+      case DONE, STARTED, WHEN_FREE ->
           new Row(
               at,
               noted.title(),
@@ -87,7 +87,7 @@ record VisitRecord(String day, String from, String length, List<String> toKnow, 
     int heat = 0;
     for (Noted each : noted) {
       switch (each.event().type()) {
-        case DONE, STARTED, SKIPPED -> steps.put(each.event().step(), each);
+        case DONE, STARTED, WHEN_FREE, SKIPPED -> steps.put(each.event().step(), each);
         case BACK -> steps.remove(each.event().step());
         case SKIN -> skin++;
         case HEAT -> heat++;

@@ -53,6 +53,10 @@ final class Course {
             first = Optional.empty();
           }
         }
+        case WHEN_FREE ->
+            plan.step(event.step())
+                .filter(step -> !past.containsKey(step.id()))
+                .ifPresent(step -> past.put(step.id(), lit(step, event)));
         case BACK -> {
           past.remove(event.step());
           litBefore.remove(event.step());
@@ -91,14 +95,7 @@ final class Course {
       return new Past(step, event.at(), event.at(), Optional.of(event.text()), false, false, "");
     }
     if (event.type() == Event.Type.STARTED) {
-      return new Past(
-          step,
-          event.at(),
-          event.at().plus(left(step)),
-          Optional.empty(),
-          false,
-          offWindow(step, event.at()),
-          event.text());
+      return lit(step, event);
     }
     // Nobody presses a key to begin: it began when it could, or as long ago as it usually takes.
     Instant usual = later(before, event.at().minusSeconds(step.job().seconds()));
@@ -108,6 +105,17 @@ final class Course {
     boolean late = took.toSeconds() > LATE_FACTOR * step.job().seconds() + LATE_SECONDS;
     return new Past(
         step, began, event.at(), Optional.empty(), late, offWindow(step, usual), event.text());
+  }
+
+  private Past lit(Step step, Event event) {
+    return new Past(
+        step,
+        event.at(),
+        event.at().plus(left(step)),
+        Optional.empty(),
+        false,
+        offWindow(step, event.at()),
+        event.text());
   }
 
   private static Instant later(Instant one, Instant other) {

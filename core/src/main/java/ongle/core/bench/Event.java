@@ -20,6 +20,8 @@ public record Event(Instant at, Type type, String step, String text) {
     DONE,
     /** A hand goes into the lamp or begins to soak; ends by itself. */
     STARTED,
+    /** A hand goes into the lamp by itself as soon as that is free, which may be later. */
+    WHEN_FREE,
     /** A step is left out, with a reason. */
     SKIPPED,
     /** The last step finished, started or left out is taken back. */

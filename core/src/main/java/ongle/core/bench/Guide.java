@@ -95,21 +95,40 @@ public final class Guide {
         .findFirst();
   }
 
-  /** The lamp the hand goes straight into when a step is finished, if that is free. */
-  public Optional<Step> straightIntoLamp(Step step, Instant at) {
+  /** A hand waits no longer than this for a lamp that is about to be free, s. */
+  private static final int WAITS_AT_MOST = 60;
+
+  /**
+   * The lamp a hand goes into with no more said.
+   *
+   * @param at when
+   */
+  public record IntoLamp(Step step, Instant at) {}
+
+  /** Whether its hand goes into the lamp next, at once or as soon as that is free. */
+  public boolean leadsIntoLamp(Step step) {
+    return step.job().keeps()
+        && step.hand().flatMap(hand -> after(step)).filter(this::followed).isPresent();
+  }
+
+  private Optional<Step> after(Step step) {
+    List<Step> steps = step.on(Hand.LEFT) ? plan.left() : plan.right();
+    return steps.stream().skip(steps.indexOf(step) + 1).findFirst();
+  }
+
+  /** The lamp the hand goes straight into when a step is finished, at once or as soon as it can. */
+  public Optional<IntoLamp> straightIntoLamp(Step step, Instant at) {
     if (!step.job().keeps() || step.hand().isEmpty()) {
       return Optional.empty();
     }
-    List<Step> steps = step.on(Hand.LEFT) ? plan.left() : plan.right();
-    int next = steps.indexOf(step) + 1;
-    return next < steps.size()
-            && steps.get(next).job().lamp()
-            && steps.get(next).runsByItself()
-            && nextInLamp(steps.get(next))
-            && !course.past().containsKey(steps.get(next).id())
-            && course.busy(steps.get(next), at).isEmpty()
-        ? Optional.of(steps.get(next))
-        : Optional.empty();
+    return after(step)
+        .filter(lamp -> lamp.job().lamp() && lamp.runsByItself() && nextInLamp(lamp))
+        .filter(lamp -> !course.past().containsKey(lamp.id()))
+        .map(lamp -> new IntoLamp(lamp, course.busy(lamp, at).map(Past::ends).orElse(at)))
+        .filter(
+            light ->
+                Duration.between(at, light.at()).toSeconds()
+                    <= Math.min(WAITS_AT_MOST, StepDraft.planned(light.step().window()).max()));
   }
 
   /** Whether nothing else is to be in the lamp before it. */

@@ -31,7 +31,7 @@ public enum NailState implements Code {
   static Map<Finger, NailState> of(List<Past> past, Instant now, long hardAfter) {
     Map<Finger, NailState> states = new EnumMap<>(Finger.class);
     for (Past one : past) {
-      if (one.skipped().isPresent()) {
+      if (one.skipped().isPresent() || one.waits(now)) {
         continue;
       }
       for (Step part : one.step().singly()) {

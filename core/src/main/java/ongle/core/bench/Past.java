@@ -21,7 +21,12 @@ public record Past(
     boolean overran,
     boolean offWindow,
     String with) {
-  /** Whether it is still going on by itself. */
+  /** Whether its hand is to go into the lamp as soon as that is free. */
+  public boolean waits(Instant now) {
+    return began.isAfter(now);
+  }
+
+  /** Whether it still goes on by itself, or is about to. */
   public boolean running(Instant now) {
     return step.runsByItself() && skipped.isEmpty() && ends.isAfter(now);
   }

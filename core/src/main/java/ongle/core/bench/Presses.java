@@ -95,7 +95,12 @@ public final class Presses {
                 Stream.of(event),
                 guide
                     .straightIntoLamp(current.get(), at)
-                    .map(light -> Event.of(at, Event.Type.STARTED, light.id()))
+                    .map(
+                        light ->
+                            Event.of(
+                                light.at(),
+                                light.at().isAfter(at) ? Event.Type.WHEN_FREE : Event.Type.STARTED,
+                                light.step().id()))
                     .stream())
             .toList(),
         Optional.empty());
@@ -153,13 +158,21 @@ public final class Presses {
         past.size() > 1
             && last.step().job().lamp()
             && past.get(past.size() - 2).step().job().keeps()
-            && past.get(past.size() - 2).ends().equals(last.began());
+            && (past.get(past.size() - 2).ends().equals(last.began()) || byItself(last));
     return new Answer(
         Stream.concat(
                 Stream.of(last), began ? Stream.of(past.get(past.size() - 2)) : Stream.empty())
             .map(one -> Event.of(now, Event.Type.BACK, one.step().id()))
             .toList(),
         Optional.empty());
+  }
+
+  private boolean byItself(Past lit) {
+    return guide.events().stream()
+        .filter(event -> event.step().equals(lit.step().id()))
+        .reduce((earlier, later) -> later)
+        .filter(event -> event.type() == Event.Type.WHEN_FREE)
+        .isPresent();
   }
 
   /**
@@ -187,11 +200,11 @@ public final class Presses {
       case SKIN -> noted(new Event(now, type, step, text.strip()));
       case HEAT ->
           course.running(now).stream()
-              .filter(run -> run.step().job().lamp())
+              .filter(run -> run.step().job().lamp() && !run.waits(now))
               .findFirst()
               .map(run -> noted(new Event(now, type, run.step().id(), text.strip())))
               .orElseGet(() -> Answer.refused(Refusal.Plain.NO_HAND_IN_LAMP));
-      case BEGIN, DONE, STARTED, SKIPPED, BACK, FIRST, TICK ->
+      case BEGIN, DONE, STARTED, WHEN_FREE, SKIPPED, BACK, FIRST, TICK ->
           Answer.refused(Refusal.Plain.NOT_A_NOTE);
     };
   }

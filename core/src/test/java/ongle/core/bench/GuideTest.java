@@ -7,13 +7,17 @@ import java.time.Instant;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import ongle.core.fitting.BuildWay;
+import ongle.core.layer.Coat;
+import ongle.core.layer.Recipe;
 import ongle.core.nail.Hand;
 import ongle.core.product.Product;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
+import org.junit.jupiter.params.provider.ValueSource;
 
 class GuideTest {
   private static final Instant NINE = Instant.parse("2026-03-10T09:00:00Z");
@@ -47,6 +51,20 @@ class GuideTest {
     return guide();
   }
 
+  /** Works until a whole hand has just gone into the lamp. */
+  private Step workUntilLit() {
+    while (true) {
+      Instant before = now;
+      List<Past> lit =
+          work().running(now).stream()
+              .filter(run -> run.step().job().seconds() > 60 && run.began().equals(now))
+              .toList();
+      if (!lit.isEmpty() && now.isAfter(before)) {
+        return lit.get(0).step();
+      }
+    }
+  }
+
   private Guide workTo(StepKind kind) {
     Guide guide = guide();
     while (guide.current().orElseThrow().kind() != kind) {
@@ -71,6 +89,8 @@ class GuideTest {
 
     assertThat(guide.past()).hasSize(plan.steps().size());
     assertThat(seen).hasSizeLessThanOrEqualTo(70);
+    assertThat(Duration.between(NINE, now).toSeconds())
+        .isLessThanOrEqualTo((long) (1.03 * plan.schedule().makespan()));
     assertThat(guide.finished(now.plusSeconds(300))).isTrue();
     assertThat(guide.past()).noneMatch(Past::offWindow);
   }
@@ -118,6 +138,45 @@ class GuideTest {
     events.addAll(guide().press().back(now.plusSeconds(3)).events());
     assertThat(guide().past()).hasSize(behind);
     assertThat(guide().current().orElseThrow().kind()).isEqualTo(StepKind.FRAME);
+  }
+
+  @ParameterizedTest
+  @ValueSource(ints = {100, 200})
+  void theMostThereIsToDoTakesNoMoreThanSeventyPresses(int pace) {
+    BenchWish usual = BenchWish.USUAL;
+    plan =
+        BenchPlan.of(
+            Sets.of(Product.HARD_GEL, BuildWay.FORM),
+            new BenchWish(
+                usual.visit(),
+                usual.schools(),
+                usual.routine(),
+                usual.lamp(),
+                false,
+                usual.mix(),
+                usual.brush(),
+                usual.nozzle(),
+                Finish.of(Coat.DARK),
+                usual.room(),
+                pace,
+                usual.worker(),
+                usual.lessUsed(),
+                false,
+                Map.of(),
+                Recipe.CLEAR_COLOUR_CLEAR,
+                Map.of(),
+                Map.of(),
+                Map.of()));
+    Guide guide = begin();
+    int presses = 0;
+    boolean waited = false;
+    while (guide.current().isPresent()) {
+      guide = work();
+      waited |= guide.running(now).stream().anyMatch(run -> run.waits(now));
+      presses++;
+    }
+    assertThat(presses).isLessThanOrEqualTo(70);
+    assertThat(waited).as("hands wait for the lamp where laying is quicker").isEqualTo(pace == 100);
   }
 
   @Test
@@ -192,9 +251,7 @@ class GuideTest {
   @Test
   void heatTakesTheHandOutAndTheRestOfTheTimeRemains() {
     begin();
-    workTo(StepKind.CURE);
-    String cure = guide().current().orElseThrow().id();
-    work();
+    String cure = workUntilLit().id();
     Instant began = now;
     events.add(Event.of(began.plusSeconds(20), Event.Type.HEAT, cure));
 
@@ -314,8 +371,7 @@ class GuideTest {
   @Test
   void skinAndHeatSayWhatToDoUntilTheWorkGoesOn() {
     begin();
-    int light = workTo(StepKind.CURE).current().orElseThrow().job().seconds();
-    work();
+    int light = workUntilLit().job().seconds();
     Instant began = now;
     now = now.plusSeconds(20);
     events.add(guide().press().note(Event.Type.HEAT, "", "", now).events().get(0));
