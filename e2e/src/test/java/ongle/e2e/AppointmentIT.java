@@ -141,9 +141,16 @@ class AppointmentIT {
             List.of("Lay and shape the piece", "Pinch", "File the surface", "Top coat")),
         new Job(
             7,
-            "brush-on builder on own hands",
-            List.of(BENCH + "worker=OWN_RIGHT_HANDED"),
-            List.of("Slip layer, body, turn over", "File edges and sidewalls")),
+            "brush-on builder on own hands, with regrowth",
+            Stream.concat(
+                    Stream.of(
+                        "look/all earlier=SOAK_OFF_GEL",
+                        BENCH + "worker=OWN_RIGHT_HANDED",
+                        BENCH + "visit=INFILL"),
+                    Stream.of("L1 L2 L3 L4 L5 R1 R2 R3 R4 R5".split(" "))
+                        .map(finger -> "measure/" + finger + "/REGROWTH value=2.6"))
+                .toList(),
+            List.of("Bring the old build down", "Slip layer, body, turn over", "File edges")),
         new Job(
             2,
             "three popped off",
@@ -214,7 +221,10 @@ class AppointmentIT {
 
   @Test
   void whatFailedIsRedoneAndTheSetIsWornUntilItsInfill() {
-    choose(7, List.of(BENCH + "worker=TECHNICIAN"));
+    choose(
+        7,
+        List.of(
+            "look/all earlier=NONE", BENCH + "worker=TECHNICIAN", BENCH + "visit=NEW_SET"));
     Seen seen = work(7);
     assertThat(seen.steps()).noneMatch(title -> title.contains("form") || title.contains("tip"));
     assertThat(seen.took()).contains("soak-off gel, no lot listed");
