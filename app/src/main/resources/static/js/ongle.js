@@ -322,14 +322,14 @@
       else ask('take', false);
     });
     feed.on('reading', (data) => {
-      const { raw, value, trouble } = JSON.parse(data);
+      const { raw, value, fine, trouble } = JSON.parse(data);
       const field = document.activeElement;
       if (trouble) says(trouble, true);
       else if (!field?.matches('.grid input.num')) says(say('calliper.no-field', { raw }), true);
       else if (field.dataset.unit !== 'MILLIMETRE') says(say('calliper.angle', { raw }), true);
       else {
         says(say('calliper.sent', { raw }), false);
-        field.value = value;
+        field.value = field.dataset.decimals === '2' ? fine : value;
         how.set(field, 'CALLIPER');
         htmx.trigger(field, 'keep');
         const all = numbers();

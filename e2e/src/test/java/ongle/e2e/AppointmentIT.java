@@ -222,9 +222,7 @@ class AppointmentIT {
   @Test
   void whatFailedIsRedoneAndTheSetIsWornUntilItsInfill() {
     choose(
-        7,
-        List.of(
-            "look/all earlier=NONE", BENCH + "worker=TECHNICIAN", BENCH + "visit=NEW_SET"));
+        7, List.of("look/all earlier=NONE", BENCH + "worker=TECHNICIAN", BENCH + "visit=NEW_SET"));
     Seen seen = work(7);
     assertThat(seen.steps()).noneMatch(title -> title.contains("form") || title.contains("tip"));
     assertThat(seen.took()).contains("soak-off gel, no lot listed");

@@ -31,6 +31,14 @@ class ScreenshotsIT {
       shoot(desk, "/sets/1/structure?finger=R3&look=schools", "schools", folder);
       shoot(desk, "/sets/3/bench?look=TIME", "bench", folder);
       shootGuide(desk, folder);
+      for (String measured : List.of("LENGTH 7.1", "APEX 1.05", "APEX_PLACE 5.9", "EDGE 0.72")) {
+        String[] each = measured.split(" ");
+        salon.post(
+            "/sets/9/check/R3/BUILT_" + each[0],
+            "application/x-www-form-urlencoded",
+            "seen=&value=" + each[1]);
+      }
+      shoot(desk, "/sets/9/check?finger=R3", "check", folder);
       shoot(desk, "/sets/1/structure?finger=L4&look=weeks&day=28", "weeks", folder);
       desk.open("/sets/1/structure?finger=R3&look=round");
       desk.until(d -> d.find("#round-canvas").getDomAttribute("data-drawn") != null);
@@ -41,7 +49,6 @@ class ScreenshotsIT {
       desk.open("/sets/3/structure?finger=L1");
       desk.click("[data-look=language]");
       desk.until(d -> "de".equals(d.find("html").getDomAttribute("lang")));
-      shoot(desk, "/sets/3/bench?look=STEPS", "bench-german", folder);
       desk.click("[data-look=theme]");
       desk.until(d -> "dark".equals(d.find("html").getDomAttribute("data-theme")));
       shoot(desk, "/sets/3/structure?finger=L1", "structure-dark-german", folder);

@@ -1,6 +1,7 @@
 package ongle.app.editing;
 
 import java.time.LocalDateTime;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -104,6 +105,11 @@ public interface Change {
   /** What came off by itself is not there any more. */
   static Change fallenOff(Set<Finger> fingers) {
     return (set, at) -> fingers.forEach(finger -> set.nail(finger).found(EarlierProduct.NONE));
+  }
+
+  /** What was measured of the built nails is measured anew. */
+  static Change measureBuiltAgain(List<Quantity> built) {
+    return (set, at) -> set.getNails().forEach(nail -> built.forEach(nail::clear));
   }
 
   /** What a finished visit leaves on a finger. */

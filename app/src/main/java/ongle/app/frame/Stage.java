@@ -9,6 +9,7 @@ public enum Stage {
   FIT,
   STRUCTURE,
   BENCH,
+  CHECK,
   SHEET;
 
   public String path() {

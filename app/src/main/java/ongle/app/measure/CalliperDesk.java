@@ -17,9 +17,6 @@ import org.springframework.web.bind.annotation.RestController;
  */
 @RestController
 class CalliperDesk {
-  /** Lengths on a measuring sheet have one decimal. */
-  private static final int FIELD_DECIMALS = Quantity.WIDTH.decimals();
-
   private final Feeds feeds;
   private String holder = "";
 
@@ -36,10 +33,11 @@ class CalliperDesk {
    * A reading as the page takes it.
    *
    * @param raw as sent
-   * @param value in mm with the decimals of a field; null if it cannot be taken
+   * @param value in mm with the decimals of a length; null if it cannot be taken
+   * @param fine the same with those of a thickness
    * @param trouble why not, and what to do
    */
-  record Event(String raw, String value, String trouble) {}
+  record Event(String raw, String value, String fine, String trouble) {}
 
   /**
    * A desk that measures: it has the calliper if nobody has, or if it asks for it.
@@ -72,7 +70,12 @@ class CalliperDesk {
 
   private static Event event(CalliperReading reading) {
     return reading instanceof CalliperReading.Length length
-        ? new Event(length.raw(), Numbers.format(length.millimetres(), FIELD_DECIMALS), null)
-        : new Event(reading.raw(), null, Words.of(((CalliperReading.Unusable) reading).trouble()));
+        ? new Event(
+            length.raw(),
+            Numbers.format(length.millimetres(), Quantity.WIDTH.decimals()),
+            Numbers.format(length.millimetres(), Quantity.APEX_THICKNESS.decimals()),
+            null)
+        : new Event(
+            reading.raw(), null, null, Words.of(((CalliperReading.Unusable) reading).trouble()));
   }
 }

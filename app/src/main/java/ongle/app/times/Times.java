@@ -43,9 +43,7 @@ public class Times {
   @Transactional(readOnly = true)
   public Map<StepKind, LearnedTime> learned(@Nullable Long technician) {
     return LearnedTime.of(
-        steps.findByTechnicianIdAndForgottenFalseOrderByIdDesc(technician, LOOKED_AT).stream()
-            .map(StepTime::sample)
-            .toList());
+        steps.of(number(technician), LOOKED_AT).stream().map(StepTime::sample).toList());
   }
 
   /** The same as factors on the usual time. */
@@ -79,8 +77,12 @@ public class Times {
   /** Puts a kind of step back to its usual time. */
   @Transactional
   public void forget(@Nullable Long technician, StepKind kind) {
-    steps.findByTechnicianIdAndKindAndForgottenFalse(technician, kind).forEach(StepTime::forget);
+    steps.of(number(technician), kind).forEach(StepTime::forget);
     askAnew();
+  }
+
+  private static long number(@Nullable Long technician) {
+    return technician == null ? 0 : technician;
   }
 
   /** What was known counts until the change is kept, and no longer. */
@@ -97,6 +99,6 @@ public class Times {
   /** How the last appointments went against their forecast, the last first. */
   @Transactional(readOnly = true)
   List<VisitTime> foretold(@Nullable Long technician) {
-    return visits.findByTechnicianIdOrderByIdDesc(technician, FORETOLD);
+    return visits.of(number(technician), FORETOLD);
   }
 }

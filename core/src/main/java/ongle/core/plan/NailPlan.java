@@ -60,6 +60,21 @@ public record NailPlan(
 
   private static final double FILED_OFF_LEVELLING = 0.05;
 
+  /** The same nail as it was really built. */
+  public NailPlan as(Build other) {
+    return new NailPlan(
+        draft,
+        stop,
+        length,
+        fit,
+        other,
+        new Arches(other.profile(), arches.growthPitch(), arches.formTilt()),
+        advised,
+        apexReason,
+        Endurance.of(other, term()),
+        other.volumes());
+  }
+
   /** The natural nail as measured, what was found on it and what was set by hand. */
   public SetPlanner.Item item() {
     return draft.item();

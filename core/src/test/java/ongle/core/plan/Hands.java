@@ -25,11 +25,11 @@ import ongle.core.structure.ApexSchool;
 import ongle.core.structure.CrossThickness;
 
 /** Whole hands as people have them, with a wish; the same ones every time. */
-record Hands(SetWish wish, List<SetPlanner.Item> items) {
+public record Hands(SetWish wish, List<SetPlanner.Item> items) {
   private static final List<Product> PRODUCTS = Product.carryingDifferently();
 
   /** A bitten or a grown hand of any size, and something it may be asked for. */
-  static Hands of(long seed) {
+  public static Hands of(long seed) {
     Random random = new Random(seed);
     boolean bitten = random.nextInt(4) == 0;
     PlateCondition condition =
@@ -100,7 +100,7 @@ record Hands(SetWish wish, List<SetPlanner.Item> items) {
     return new SetPlanner.Item(nail, Adjustments.NONE);
   }
 
-  SetPlan plan() {
+  public SetPlan plan() {
     return SetPlanner.plan(wish, items);
   }
 

@@ -1,0 +1,116 @@
+package ongle.app.check;
+
+import java.time.Clock;
+import java.time.LocalDateTime;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.OptionalDouble;
+import ongle.app.editing.Change;
+import ongle.app.editing.SetEditor;
+import ongle.app.planning.PlannedSet;
+import ongle.app.sets.NailSet;
+import ongle.app.visits.PlannedVisit;
+import ongle.app.visits.VisitPlanner;
+import ongle.core.bench.Left;
+import ongle.core.check.AsBuilt;
+import ongle.core.check.NailCheck;
+import ongle.core.check.SetCheck;
+import ongle.core.check.Tolerances;
+import ongle.core.nail.Finger;
+import ongle.core.nail.Quantity;
+import ongle.core.plan.NailPlan;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Holds built sets against their plans, and keeps each round of measuring. */
+@Service
+public class Checks {
+  private final CheckRoundRepository rounds;
+  private final SetEditor editor;
+  private final VisitPlanner visits;
+  private final Clock clock;
+  private final JsonMapper json = JsonMapper.builder().build();
+
+  Checks(CheckRoundRepository rounds, SetEditor editor, VisitPlanner visits, Clock clock) {
+    this.rounds = rounds;
+    this.editor = editor;
+    this.visits = visits;
+    this.clock = clock;
+  }
+
+  /** What was measured of the built nails, as far as it was. */
+  private static Map<Finger, Map<Quantity, Double>> measured(NailSet set) {
+    Map<Finger, Map<Quantity, Double>> measured = new EnumMap<>(Finger.class);
+    set.getNails()
+        .forEach(
+            nail -> {
+              Map<Quantity, Double> of = new EnumMap<>(Quantity.class);
+              AsBuilt.QUANTITIES.forEach(
+                  quantity -> nail.value(quantity).ifPresent(value -> of.put(quantity, value)));
+              measured.put(nail.getFinger(), of);
+            });
+    return measured;
+  }
+
+  SetCheck of(PlannedSet planned) {
+    return SetCheck.of(planned.plan(), measured(planned.set()), Tolerances.USUAL);
+  }
+
+  @Transactional(readOnly = true)
+  List<CheckRound> rounds(long setId) {
+    return rounds.findBySetIdOrderByNumber(setId);
+  }
+
+  /** Keeps what was measured and begins a new round, for after filing. */
+  @Transactional
+  public void again(long setId) {
+    PlannedVisit visit = visits.of(setId);
+    keep(visit, of(visit.planned()).good());
+    editor.note(setId, Change.measureBuiltAgain(AsBuilt.QUANTITIES));
+  }
+
+  /**
+   * Closes a set whose ten are good: as built they are what the next visit finds.
+   *
+   * @return whether it was; not if a nail is not good yet
+   */
+  @Transactional
+  public boolean close(long setId) {
+    PlannedVisit visit = visits.of(setId);
+    SetCheck check = of(visit.planned());
+    if (!check.good()) {
+      return false;
+    }
+    keep(visit, true);
+    List<Change> left = new ArrayList<>();
+    check.nails().forEach((finger, nail) -> left.add(Change.left(finger, left(visit, nail))));
+    editor.note(setId, left.toArray(Change[]::new));
+    return true;
+  }
+
+  private static Left left(PlannedVisit visit, NailCheck check) {
+    NailPlan nail = check.plan();
+    Left planned = visit.plan().leaves(nail);
+    return check
+        .built()
+        .of(Quantity.BUILT_APEX)
+        .map(
+            apex -> new Left(planned.product(), planned.build().measuring(OptionalDouble.of(apex))))
+        .orElse(planned);
+  }
+
+  private void keep(PlannedVisit visit, boolean good) {
+    long setId = visit.planned().id();
+    rounds.save(
+        new CheckRound(
+            setId,
+            rounds(setId).size() + 1,
+            LocalDateTime.now(clock).truncatedTo(ChronoUnit.SECONDS),
+            good,
+            json.writeValueAsString(measured(visit.planned().set()))));
+  }
+}

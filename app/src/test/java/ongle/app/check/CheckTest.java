@@ -1,0 +1,127 @@
+package ongle.app.check;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+import static org.hamcrest.Matchers.containsString;
+import static org.hamcrest.Matchers.not;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
+
+import java.time.LocalDateTime;
+import java.util.UUID;
+import ongle.app.SalonTest;
+import ongle.app.editing.SetEditor;
+import ongle.app.visits.VisitPlanner;
+import ongle.app.words.Numbers;
+import ongle.core.check.AsBuilt;
+import ongle.core.nail.Finger;
+import ongle.core.nail.Quantity;
+import ongle.core.plan.NailPlan;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.test.web.servlet.MockMvc;
+import org.springframework.test.web.servlet.ResultActions;
+
+/** Measuring what was built, from the field to the next visit. */
+@SalonTest
+class CheckTest {
+  private static final long SET = 6;
+
+  @Autowired private MockMvc mvc;
+  @Autowired private Checks checks;
+  @Autowired private VisitPlanner visits;
+  @Autowired private SetEditor sets;
+
+  @AfterEach
+  void asItWas() {
+    checks.again(SET);
+  }
+
+  private NailPlan plan(Finger finger) {
+    return visits.of(SET).planned().of(finger);
+  }
+
+  private double planned(Finger finger, Quantity quantity) {
+    return AsBuilt.planned(plan(finger), quantity);
+  }
+
+  private ResultActions type(Finger finger, Quantity quantity, String value) throws Exception {
+    return mvc.perform(
+            post("/sets/" + SET + "/check/" + finger + "/" + quantity)
+                .param("value", value)
+                .param("seen", ""))
+        .andExpect(status().isOk());
+  }
+
+  private ResultActions type(Finger finger, Quantity quantity, double more) throws Exception {
+    return type(finger, quantity, Numbers.format(quantity, planned(finger, quantity) + more));
+  }
+
+  @Test
+  void whatIsOffIsSaidWithWhereAndHowMuchInTheOrderOfFiling() throws Exception {
+    type(Finger.L2, Quantity.BUILT_EDGE, 0.12);
+    type(Finger.L2, Quantity.BUILT_LENGTH, 0.8)
+        .andExpect(content().string(containsString("0.8 mm too long: file the free edge back.")))
+        .andExpect(content().string(containsString("Free edge 0.12 mm too thick")))
+        .andExpect(content().string(containsString("infill due on day")));
+    String look =
+        mvc.perform(get("/sets/" + SET + "/check/L2/look"))
+            .andReturn()
+            .getResponse()
+            .getContentAsString();
+    assertThat(look.indexOf("too long")).isBetween(1, look.indexOf("too thick"));
+    mvc.perform(get("/sets/" + SET + "/check"))
+        .andExpect(content().string(containsString("left index stands out of the ten")))
+        .andExpect(content().string(not(containsString("close the set"))));
+  }
+
+  @Test
+  void nonsenseIsRefusedBesideItsFieldAndAnotherNailIsAskedAbout() throws Exception {
+    type(Finger.L3, Quantity.BUILT_APEX, "-1")
+        .andExpect(content().string(containsString("to 4.00 mm")))
+        .andExpect(content().string(containsString("value=\"-1\"")));
+    type(Finger.L3, Quantity.BUILT_LENGTH, 11.0)
+        .andExpect(content().string(containsString("another nail?")));
+  }
+
+  @Test
+  void twoDesksMeasuringOneNailAreToldOfEachOther() throws Exception {
+    type(Finger.L4, Quantity.BUILT_BARREL, "2.1");
+    type(Finger.L4, Quantity.BUILT_BARREL, "2.6")
+        .andExpect(content().string(containsString("data-keep=\"theirs\"")));
+  }
+
+  @Test
+  void tenGoodNailsCloseTheSetAndAreWhatTheNextVisitFinds() throws Exception {
+    for (Finger finger : Finger.values()) {
+      type(finger, Quantity.BUILT_APEX, 0.08);
+    }
+    mvc.perform(get("/sets/" + SET + "/check"))
+        .andExpect(content().string(containsString("The ten are good: close the set")));
+    mvc.perform(post("/sets/" + SET + "/check/good")).andExpect(status().is3xxRedirection());
+    mvc.perform(get("/sets/" + SET + "/check"))
+        .andExpect(content().string(containsString("Closed as good, 1")));
+
+    long client = visits.of(SET).planned().client().getId();
+    long next = sets.begin(UUID.randomUUID(), client, LocalDateTime.of(2026, 4, 1, 10, 0)).getId();
+    assertThat(visits.of(next).planned().of(Finger.R2).seen().old().measured().orElseThrow())
+        .isCloseTo(planned(Finger.R2, Quantity.BUILT_APEX) + 0.08, within(0.006));
+  }
+
+  @Test
+  void aNailThatIsNotGoodKeepsTheSetOpenAndMeasuringAgainKeepsTheRound() throws Exception {
+    type(Finger.R2, Quantity.BUILT_APEX, 0.4)
+        .andExpect(content().string(containsString("too thick at the apex")));
+    assertThat(checks.close(SET)).isFalse();
+    int before = checks.rounds(SET).size();
+    mvc.perform(post("/sets/" + SET + "/check/again")).andExpect(status().is3xxRedirection());
+    assertThat(checks.rounds(SET)).hasSize(before + 1);
+    assertThat(checks.rounds(SET).get(before).measured()).contains("BUILT_APEX");
+    mvc.perform(get("/sets/" + SET + "/check"))
+        .andExpect(content().string(containsString("Measured before")));
+    assertThat(checks.of(visits.of(SET).planned()).of(Finger.R2).orElseThrow().seen()).isFalse();
+  }
+}
