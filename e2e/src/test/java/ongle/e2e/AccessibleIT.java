@@ -34,6 +34,7 @@ class AccessibleIT extends AtTheDesk {
         "/sets/3/bench?look=STEPS",
         "/sets/3/bench/guide",
         "/sets/9/check",
+        "/sets/8/check/looks",
         "/sets/2/sheet",
         "/sets/2/fit",
         "/sets/2/look",

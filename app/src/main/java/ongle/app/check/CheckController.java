@@ -1,5 +1,6 @@
 package ongle.app.check;
 
+import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumMap;
@@ -30,6 +31,10 @@ import ongle.core.nail.Quantity;
 import ongle.core.nail.Seat;
 import ongle.core.structure.FailureMode;
 import org.jspecify.annotations.Nullable;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -89,6 +94,16 @@ class CheckController {
       Model model) {
     show(visits.of(id), finger.orElse(null), seat, model);
     return "check/page";
+  }
+
+  @GetMapping(path = "/built.csv", produces = "text/csv")
+  ResponseEntity<byte[]> csv(@PathVariable long id) {
+    return ResponseEntity.ok()
+        .contentType(new MediaType("text", "csv", StandardCharsets.UTF_8))
+        .header(
+            HttpHeaders.CONTENT_DISPOSITION,
+            ContentDisposition.attachment().filename("check-" + id + ".csv").build().toString())
+        .body(CheckCsv.write(checks.of(visits.of(id).planned())).getBytes(StandardCharsets.UTF_8));
   }
 
   /** One nail, as its fields are come to. */
@@ -164,7 +179,7 @@ class CheckController {
                             .toList()))
             .toList());
     model.addAttribute("look", look(visit, check, finger));
-    model.addAttribute("good", check.good());
+    model.addAttribute("good", checks.good(planned, check));
     model.addAttribute("begun", check.nails().values().stream().anyMatch(NailCheck::seen));
     model.addAttribute("out", check.outOfTheTen().map(Words::of).orElse(null));
     List<CheckRound> rounds = checks.rounds(planned.id());
@@ -198,7 +213,7 @@ class CheckController {
     return anotherNail ? field.noting(Words.say("check.another-nail")) : field;
   }
 
-  private static Map<Finger, String> figures(SetCheck check) {
+  static Map<Finger, String> figures(SetCheck check) {
     Map<Finger, String> figures = new EnumMap<>(Finger.class);
     check.nails().forEach((finger, nail) -> figures.put(finger, Words.of(nail.verdict(), "short")));
     return figures;

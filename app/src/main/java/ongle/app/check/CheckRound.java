@@ -21,10 +21,13 @@ class CheckRound {
   private LocalDateTime at;
   private boolean good;
   private String measured;
+  private String looks;
 
   protected CheckRound() {}
 
-  CheckRound(long setId, int number, LocalDateTime at, boolean good, String measured) {
+  CheckRound(
+      long setId, int number, LocalDateTime at, boolean good, String measured, String looks) {
+    this.looks = looks;
     this.setId = setId;
     this.number = number;
     this.at = at;
@@ -46,5 +49,9 @@ class CheckRound {
 
   String measured() {
     return measured;
+  }
+
+  String looks() {
+    return looks;
   }
 }

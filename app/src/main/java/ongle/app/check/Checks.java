@@ -7,15 +7,16 @@ import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import ongle.app.editing.Change;
 import ongle.app.editing.SetEditor;
 import ongle.app.planning.PlannedSet;
-import ongle.app.sets.NailSet;
 import ongle.app.visits.PlannedVisit;
 import ongle.app.visits.VisitPlanner;
 import ongle.core.bench.Left;
 import ongle.core.check.AsBuilt;
+import ongle.core.check.Look;
 import ongle.core.check.NailCheck;
 import ongle.core.check.SetCheck;
 import ongle.core.check.Tolerances;
@@ -30,34 +31,27 @@ import tools.jackson.databind.json.JsonMapper;
 @Service
 public class Checks {
   private final CheckRoundRepository rounds;
+  private final LookFoundRepository looks;
   private final SetEditor editor;
   private final VisitPlanner visits;
   private final Clock clock;
   private final JsonMapper json = JsonMapper.builder().build();
 
-  Checks(CheckRoundRepository rounds, SetEditor editor, VisitPlanner visits, Clock clock) {
+  Checks(
+      CheckRoundRepository rounds,
+      LookFoundRepository looks,
+      SetEditor editor,
+      VisitPlanner visits,
+      Clock clock) {
     this.rounds = rounds;
+    this.looks = looks;
     this.editor = editor;
     this.visits = visits;
     this.clock = clock;
   }
 
-  /** What was measured of the built nails, as far as it was. */
-  private static Map<Finger, Map<Quantity, Double>> measured(NailSet set) {
-    Map<Finger, Map<Quantity, Double>> measured = new EnumMap<>(Finger.class);
-    set.getNails()
-        .forEach(
-            nail -> {
-              Map<Quantity, Double> of = new EnumMap<>(Quantity.class);
-              AsBuilt.QUANTITIES.forEach(
-                  quantity -> nail.value(quantity).ifPresent(value -> of.put(quantity, value)));
-              measured.put(nail.getFinger(), of);
-            });
-    return measured;
-  }
-
   SetCheck of(PlannedSet planned) {
-    return SetCheck.of(planned.plan(), measured(planned.set()), Tolerances.USUAL);
+    return SetCheck.of(planned.plan(), planned.set().built(), Tolerances.USUAL);
   }
 
   @Transactional(readOnly = true)
@@ -65,12 +59,52 @@ public class Checks {
     return rounds.findBySetIdOrderByNumber(setId);
   }
 
+  /** What the eye found, by finger and look. */
+  @Transactional(readOnly = true)
+  Map<Finger, Map<Look, Look.Found>> found(long setId) {
+    Map<Finger, Map<Look, Look.Found>> found = new EnumMap<>(Finger.class);
+    looks
+        .findBySetId(setId)
+        .forEach(
+            each ->
+                found
+                    .computeIfAbsent(each.finger(), finger -> new EnumMap<>(Look.class))
+                    .put(each.look(), each.found()));
+    return found;
+  }
+
+  /**
+   * Notes what the eye found.
+   *
+   * @param what empty for not looked at
+   */
+  @Transactional
+  public void find(long setId, List<Finger> fingers, Look look, Optional<Look.Found> what) {
+    List<LookFound> all = looks.findBySetId(setId);
+    for (Finger finger : fingers) {
+      Optional<LookFound> stands =
+          all.stream().filter(each -> each.finger() == finger && each.look() == look).findFirst();
+      if (what.isEmpty()) {
+        stands.ifPresent(looks::delete);
+      } else {
+        LookFound noted = stands.orElseGet(() -> new LookFound(setId, finger, look));
+        noted.finds(what.get());
+        looks.save(noted);
+      }
+    }
+  }
+
+  boolean good(PlannedSet planned, SetCheck check) {
+    return check.good(found(planned.id()));
+  }
+
   /** Keeps what was measured and begins a new round, for after filing. */
   @Transactional
   public void again(long setId) {
     PlannedVisit visit = visits.of(setId);
-    keep(visit, of(visit.planned()).good());
+    keep(visit, good(visit.planned(), of(visit.planned())));
     editor.note(setId, Change.measureBuiltAgain(AsBuilt.QUANTITIES));
+    looks.deleteAll(looks.findBySetId(setId));
   }
 
   /**
@@ -82,7 +116,7 @@ public class Checks {
   public boolean close(long setId) {
     PlannedVisit visit = visits.of(setId);
     SetCheck check = of(visit.planned());
-    if (!check.good()) {
+    if (!good(visit.planned(), check)) {
       return false;
     }
     keep(visit, true);
@@ -111,6 +145,7 @@ public class Checks {
             rounds(setId).size() + 1,
             LocalDateTime.now(clock).truncatedTo(ChronoUnit.SECONDS),
             good,
-            json.writeValueAsString(measured(visit.planned().set()))));
+            json.writeValueAsString(visit.planned().set().built()),
+            json.writeValueAsString(found(setId))));
   }
 }

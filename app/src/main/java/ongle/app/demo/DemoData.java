@@ -13,18 +13,22 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Stream;
 import ongle.app.clients.Client;
 import ongle.app.clients.ClientRepository;
 import ongle.app.editing.Change;
 import ongle.app.editing.SetEditor;
 import ongle.app.history.SetHistory;
 import ongle.app.layers.Layers;
+import ongle.app.planning.PlannedSet;
+import ongle.app.planning.SetReader;
 import ongle.app.products.Products;
 import ongle.app.salon.SalonSettings;
 import ongle.app.sets.Taken;
 import ongle.app.shelf.Shelf;
 import ongle.app.today.Appointment;
 import ongle.app.today.AppointmentRepository;
+import ongle.core.check.AsBuilt;
 import ongle.core.layer.Coat;
 import ongle.core.layer.LayerKind;
 import ongle.core.layer.Recipe;
@@ -50,6 +54,7 @@ class DemoData implements SmartInitializingSingleton {
   private final SetHistory history;
   private final Shelf shelf;
   private final Products products;
+  private final SetReader reader;
   private final Layers layers;
   private final SalonSettings salon;
   private final Clock clock;
@@ -63,6 +68,7 @@ class DemoData implements SmartInitializingSingleton {
       SetHistory history,
       Shelf shelf,
       Products products,
+      SetReader reader,
       Layers layers,
       SalonSettings salon,
       Clock clock,
@@ -74,6 +80,7 @@ class DemoData implements SmartInitializingSingleton {
     this.history = history;
     this.shelf = shelf;
     this.products = products;
+    this.reader = reader;
     this.layers = layers;
     this.salon = salon;
     this.clock = clock;
@@ -198,10 +205,38 @@ class DemoData implements SmartInitializingSingleton {
     Objects.requireNonNullElse(built.fingers(), Map.<Finger, DemoSalon.OnFinger>of())
         .forEach((finger, on) -> changes.addAll(finger(finger, on, how, demo.measuredBy())));
     sets.note(set, changes.toArray(Change[]::new));
+    if (built.builtOff() != null) {
+      sets.note(set, check(reader.planned(set), built.builtOff(), demo.measuredBy()));
+    }
     if (built.wornUntilInDays() != null) {
       sets.wear(set, today.plusDays(built.wornUntilInDays()));
     }
     return set;
+  }
+
+  /** Length and apex of every nail by calliper, and what is otherwise on some. */
+  private static Change check(
+      PlannedSet planned, Map<Finger, Map<Quantity, Double>> off, String by) {
+    Map<Finger, Map<Quantity, Double>> measured = new EnumMap<>(Finger.class);
+    planned
+        .plan()
+        .built()
+        .forEach(
+            nail -> {
+              Map<Quantity, Double> of = new EnumMap<>(Quantity.class);
+              Map<Quantity, Double> otherwise = off.getOrDefault(nail.nail().finger(), Map.of());
+              Stream.concat(
+                      Stream.of(Quantity.BUILT_LENGTH, Quantity.BUILT_APEX),
+                      otherwise.keySet().stream())
+                  .forEach(
+                      quantity ->
+                          of.put(
+                              quantity,
+                              AsBuilt.planned(nail, quantity)
+                                  + otherwise.getOrDefault(quantity, 0.0)));
+              measured.put(nail.nail().finger(), of);
+            });
+    return Change.measured(measured, Taken.How.CALLIPER, by);
   }
 
   private static List<Change> finger(

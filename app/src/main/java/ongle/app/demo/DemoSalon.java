@@ -66,6 +66,7 @@ record DemoSalon(
    *
    * @param name what the book calls it
    * @param taken how what stands under its fingers was measured
+   * @param builtOff what was built otherwise than planned, of a set that was checked
    */
   record Built(
       String name,
@@ -78,7 +79,8 @@ record DemoSalon(
       Activity leftDoes,
       Map<Finger, OnFinger> fingers,
       String wishes,
-      Integer wornUntilInDays) {}
+      Integer wornUntilInDays,
+      Map<Finger, Map<Quantity, Double>> builtOff) {}
 
   /** What was wished; a client who comes back wishes the same again. */
   record Wish(NailShape shape, LengthWish length, String product, ApexSchool apex) {}

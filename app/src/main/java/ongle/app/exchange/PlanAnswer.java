@@ -22,6 +22,7 @@ import ongle.core.fitting.TipSizing;
 import ongle.core.fitting.WhichWay;
 import ongle.core.nail.CrossCurve;
 import ongle.core.nail.Finger;
+import ongle.core.nail.Quantity;
 import ongle.core.plan.ApexReason;
 import ongle.core.plan.Comparison;
 import ongle.core.plan.FingerLength;
@@ -40,21 +41,31 @@ import ongle.core.structure.Pinch;
 import ongle.core.structure.Profile;
 import ongle.core.structure.Section;
 import ongle.core.wear.Outlook;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A plan as open JSON, in the order of the work. Units are in the names; what the fields mean says
  * {@code docs/plan-service/plan.schema.json}.
  */
-record PlanAnswer(OfSet set, List<Object> nails, BenchAnswer bench) {
+record PlanAnswer(
+    OfSet set, List<Object> nails, BenchAnswer bench, @Nullable List<CheckAnswer> check) {
 
-  static PlanAnswer of(SetPlan plan, BenchWish bench, List<Product> products) {
+  /**
+   * @param asBuilt what was measured of finished nails; empty where nothing was
+   */
+  static PlanAnswer of(
+      SetPlan plan,
+      BenchWish bench,
+      List<Product> products,
+      Map<Finger, Map<Quantity, Double>> asBuilt) {
     BenchPlan visit = BenchPlan.of(plan, bench);
     return new PlanAnswer(
         OfSet.of(plan, visit),
         plan.nails().stream()
             .<Object>map(nail -> nail.stopped() ? Begun.of(nail) : OfNail.of(plan, nail, products))
             .toList(),
-        BenchAnswer.of(visit));
+        BenchAnswer.of(visit),
+        asBuilt.isEmpty() ? null : CheckAnswer.of(plan, asBuilt));
   }
 
   static Integer orNull(OptionalInt value) {

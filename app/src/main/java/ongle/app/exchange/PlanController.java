@@ -63,7 +63,8 @@ class PlanController {
             PlanAnswer.of(
                 SetPlanner.plan(wanted.get().wish(), wanted.get().items()),
                 wanted.get().bench(),
-                products.all())));
+                products.all(),
+                wanted.get().asBuilt())));
   }
 
   /** Where it stops being JSON; the reader's own words name what nobody outside knows. */
@@ -88,7 +89,8 @@ class PlanController {
         .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"set-" + id + ".json\"")
         .body(
             FileJson.FILE.writeValueAsBytes(
-                SetFileWriter.file(planned.plan().wish(), items, visit.plan().wish())));
+                SetFileWriter.file(
+                    planned.plan().wish(), items, visit.plan().wish(), planned.set().built())));
   }
 
   private static ResponseEntity<ProblemDetail> problem(String detail, List<Fault> faults) {

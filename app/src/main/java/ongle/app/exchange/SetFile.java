@@ -208,6 +208,7 @@ record SetFile(
    * One nail.
    *
    * @param condition what was found; "sound" is nothing
+   * @param asBuilt what was measured of the finished nail, by {@link SetFile#name(Quantity)}
    * @param measures by {@link SetFile#name(Quantity)}
    */
   record NailGiven(
@@ -223,6 +224,7 @@ record SetFile(
       FingerJob job,
       JsonNode layers,
       ByHand byHand,
+      Map<String, Double> asBuilt,
       @JsonAnySetter @JsonAnyGetter Map<String, Double> measures) {}
 
   /** What is known of the build on a nail. */

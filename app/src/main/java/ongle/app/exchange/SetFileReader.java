@@ -25,6 +25,7 @@ import ongle.app.words.Numbers;
 import ongle.app.words.Words;
 import ongle.core.bench.BenchWish;
 import ongle.core.bench.FingerJob;
+import ongle.core.check.AsBuilt;
 import ongle.core.fitting.Fitting;
 import ongle.core.fitting.Schools;
 import ongle.core.fitting.Tip;
@@ -75,7 +76,11 @@ final class SetFileReader {
   }
 
   /** A wish and nails ready to plan, and how they are carried out. */
-  record Request(SetWish wish, List<SetPlanner.Item> items, BenchWish bench) {}
+  record Request(
+      SetWish wish,
+      List<SetPlanner.Item> items,
+      BenchWish bench,
+      Map<Finger, Map<Quantity, Double>> asBuilt) {}
 
   List<Fault> faults() {
     return List.copyOf(faults);
@@ -126,7 +131,23 @@ final class SetFileReader {
             wearer(file.wearer()),
             wear(file.wear()),
             figures);
-    return Optional.of(new Request(wish, items, bench));
+    return Optional.of(new Request(wish, items, bench, asBuilt(file.nails())));
+  }
+
+  /** What was measured of the finished nails; empty where nothing was. */
+  private static Map<Finger, Map<Quantity, Double>> asBuilt(List<NailGiven> nails) {
+    Map<Finger, Map<Quantity, Double>> all = new EnumMap<>(Finger.class);
+    for (NailGiven nail : nails) {
+      if (nail.asBuilt() != null) {
+        Map<Quantity, Double> of = new EnumMap<>(Quantity.class);
+        for (Quantity quantity : AsBuilt.QUANTITIES) {
+          Optional.ofNullable(nail.asBuilt().get(SetFile.name(quantity)))
+              .ifPresent(value -> of.put(quantity, value));
+        }
+        all.put(nail.finger(), of);
+      }
+    }
+    return all;
   }
 
   private LengthWish length(SetFile.LengthWanted given) {

@@ -34,6 +34,7 @@ import ongle.core.fitting.Schools;
 import ongle.core.layer.Coat;
 import ongle.core.layer.Recipe;
 import ongle.core.nail.EarlierProduct;
+import ongle.core.nail.Finger;
 import ongle.core.nail.Hand;
 import ongle.core.nail.Nail;
 import ongle.core.nail.OldBuild;
@@ -54,7 +55,14 @@ import tools.jackson.databind.JsonNode;
 final class SetFileWriter {
   private SetFileWriter() {}
 
-  static SetFile file(SetWish wish, List<SetPlanner.Item> items, BenchWish bench) {
+  /**
+   * @param asBuilt what was measured of the finished nails
+   */
+  static SetFile file(
+      SetWish wish,
+      List<SetPlanner.Item> items,
+      BenchWish bench,
+      Map<Finger, Map<Quantity, Double>> asBuilt) {
     Schools schools = wish.fitting().schools();
     return new SetFile(
         new StyleWanted(wish.shape(), wish.school(), wish.arch(), wish.across()),
@@ -71,7 +79,9 @@ final class SetFileWriter {
             wish.wearing().skipped().stream().sorted().toList(),
             wish.wearing().growth().factor()),
         bench(bench),
-        items.stream().map(item -> nail(item, bench)).toList());
+        items.stream()
+            .map(item -> nail(item, bench, asBuilt.getOrDefault(item.nail().finger(), Map.of())))
+            .toList());
   }
 
   private static PlanningFigures figures(SalonFigures figures) {
@@ -242,7 +252,8 @@ final class SetFileWriter {
             old.tip());
   }
 
-  private static NailGiven nail(SetPlanner.Item item, BenchWish bench) {
+  private static NailGiven nail(
+      SetPlanner.Item item, BenchWish bench, Map<Quantity, Double> asBuilt) {
     Nail nail = item.nail();
     Map<String, Double> measures = new LinkedHashMap<>();
     Readings.OF_A_PLATE.forEach(
@@ -261,7 +272,14 @@ final class SetFileWriter {
             .map(SetFileWriter::layers)
             .orElse(null),
         item.adjustments().equals(Adjustments.NONE) ? null : byHand(item.adjustments()),
+        asBuilt.isEmpty() ? null : byName(asBuilt),
         measures);
+  }
+
+  private static Map<String, Double> byName(Map<Quantity, Double> values) {
+    Map<String, Double> named = new LinkedHashMap<>();
+    values.forEach((quantity, value) -> named.put(SetFile.name(quantity), value));
+    return named;
   }
 
   private static double measure(Nail nail, Quantity quantity) {
@@ -279,14 +297,12 @@ final class SetFileWriter {
   }
 
   private static ByHand byHand(Adjustments by) {
-    Map<String, Double> values = new LinkedHashMap<>();
-    by.values().forEach((quantity, value) -> values.put(SetFile.name(quantity), value));
     Optional<TipNumber> tip = by.tip();
     return new ByHand(
         tip.map(TipNumber::kit).orElse(null),
         tip.map(TipNumber::number).orElse(null),
         by.way().orElse(null),
         by.product().map(SetFileWriter::product).orElse(null),
-        values);
+        byName(by.values()));
   }
 }

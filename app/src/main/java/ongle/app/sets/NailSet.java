@@ -21,6 +21,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
 import ongle.app.salon.Salon;
+import ongle.core.check.AsBuilt;
 import ongle.core.nail.Finger;
 import ongle.core.nail.Hand;
 import ongle.core.nail.Quantity;
@@ -201,6 +202,18 @@ public class NailSet {
       nail.look(last.nail(nail.getFinger()).getPlateCondition(), nail.getSkin());
       nail.find(last.nail(nail.getFinger()));
     }
+  }
+
+  /** What was measured of the finished nails, as far as it was. */
+  public Map<Finger, Map<Quantity, Double>> built() {
+    Map<Finger, Map<Quantity, Double>> built = new EnumMap<>(Finger.class);
+    for (SetNail nail : nails) {
+      Map<Quantity, Double> of = new EnumMap<>(Quantity.class);
+      AsBuilt.QUANTITIES.forEach(
+          quantity -> nail.value(quantity).ifPresent(value -> of.put(quantity, value)));
+      built.put(nail.getFinger(), of);
+    }
+    return built;
   }
 
   public void wish(String words) {

@@ -2,26 +2,31 @@ package ongle.app.check;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
+import static org.hamcrest.Matchers.closeTo;
 import static org.hamcrest.Matchers.containsString;
 import static org.hamcrest.Matchers.not;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.jsonPath;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
 import java.time.LocalDateTime;
+import java.util.List;
 import java.util.UUID;
 import ongle.app.SalonTest;
 import ongle.app.editing.SetEditor;
 import ongle.app.visits.VisitPlanner;
 import ongle.app.words.Numbers;
 import ongle.core.check.AsBuilt;
+import ongle.core.check.Look;
 import ongle.core.nail.Finger;
 import ongle.core.nail.Quantity;
 import ongle.core.plan.NailPlan;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.http.MediaType;
 import org.springframework.test.web.servlet.MockMvc;
 import org.springframework.test.web.servlet.ResultActions;
 
@@ -123,5 +128,45 @@ class CheckTest {
     mvc.perform(get("/sets/" + SET + "/check"))
         .andExpect(content().string(containsString("Measured before")));
     assertThat(checks.of(visits.of(SET).planned()).of(Finger.R2).orElseThrow().seen()).isFalse();
+  }
+
+  @Test
+  void byEyeTheTenAreGoodInOnePressALookAndOneNailToFileKeepsThemOpen() throws Exception {
+    for (Look look : Look.of(visits.of(SET).planned().plan().wish().shape())) {
+      mvc.perform(post("/sets/" + SET + "/check/looks/" + look).param("found", "PASS"))
+          .andExpect(status().isOk());
+    }
+    mvc.perform(get("/sets/" + SET + "/check/looks"))
+        .andExpect(content().string(containsString("The ten are good")))
+        .andExpect(content().string(containsString("no dip, no beak")));
+    mvc.perform(
+            post("/sets/" + SET + "/check/looks/HAIRLINE")
+                .param("finger", "L2")
+                .param("found", "FILE"))
+        .andExpect(content().string(not(containsString("The ten are good"))));
+    assertThat(checks.close(SET)).isFalse();
+    checks.again(SET);
+    List<CheckRound> rounds = checks.rounds(SET);
+    assertThat(rounds.get(rounds.size() - 1).looks()).contains("HAIRLINE");
+    assertThat(checks.found(SET)).isEmpty();
+  }
+
+  @Test
+  void whatWasMeasuredTravelsInTheSetFileAndThePlanServiceChecksIt() throws Exception {
+    type(Finger.R4, Quantity.BUILT_LENGTH, 0.7);
+    mvc.perform(get("/sets/" + SET + "/check/built.csv"))
+        .andExpect(content().string(containsString("R4,built_length,millimetre,")));
+    String file =
+        mvc.perform(get("/sets/" + SET + "/set.json"))
+            .andReturn()
+            .getResponse()
+            .getContentAsString();
+    assertThat(file).contains("\"asBuilt\"", "\"builtLengthMm\"");
+    mvc.perform(post("/api/plan").contentType(MediaType.APPLICATION_JSON).content(file))
+        .andExpect(status().isOk())
+        .andExpect(jsonPath("$.check[0].finger").value("R4"))
+        .andExpect(jsonPath("$.check[0].verdict").value("file"))
+        .andExpect(jsonPath("$.check[0].faults[0].kind").value("too-long"))
+        .andExpect(jsonPath("$.check[0].faults[0].by").value(closeTo(0.7, 0.06)));
   }
 }

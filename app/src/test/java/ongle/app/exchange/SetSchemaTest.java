@@ -12,6 +12,7 @@ import ongle.app.kits.KitColumn;
 import ongle.core.Range;
 import ongle.core.bench.BenchWish;
 import ongle.core.bench.Routine;
+import ongle.core.check.AsBuilt;
 import ongle.core.cure.Lamp;
 import ongle.core.cure.Programme;
 import ongle.core.cure.Setting;
@@ -62,6 +63,10 @@ class SetSchemaTest {
     String nail = "/properties/nails/items/properties/";
     for (Quantity quantity : Readings.OF_A_PLATE) {
       bounded(nail + SetFile.name(quantity), quantity.min(), quantity.max());
+    }
+    for (Quantity quantity : AsBuilt.QUANTITIES) {
+      bounded(
+          nail + "asBuilt/properties/" + SetFile.name(quantity), quantity.min(), quantity.max());
     }
     bounded(nail + "regrowthMm", Quantity.REGROWTH.min(), Quantity.REGROWTH.max());
     for (Quantity quantity : Adjustments.QUANTITIES) {

@@ -73,10 +73,25 @@ public record SetCheck(Map<Finger, NailCheck> nails) {
     return Optional.ofNullable(nails.get(finger));
   }
 
-  /** Whether every nail was measured and none has anything to be filed, added or redone. */
-  public boolean good() {
+  /**
+   * Whether the ten are good: nothing to be filed or added on any, and each measured or looked at
+   * all round.
+   *
+   * @param found by eye, by finger and look
+   */
+  public boolean good(Map<Finger, Map<Look, Look.Found>> found) {
     return !nails.isEmpty()
-        && nails.values().stream().allMatch(nail -> nail.verdict() == NailCheck.Verdict.LEAVE);
+        && nails.entrySet().stream()
+            .allMatch(each -> good(each.getValue(), found.getOrDefault(each.getKey(), Map.of())));
+  }
+
+  private static boolean good(NailCheck nail, Map<Look, Look.Found> found) {
+    return found.values().stream().allMatch(Look.Found.PASS::equals)
+        && switch (nail.verdict()) {
+          case LEAVE -> true;
+          case UNSEEN -> found.keySet().containsAll(Look.of(nail.plan().shape()));
+          case FILE, ADD, REDO -> false;
+        };
   }
 
   /** The finger that is out of the ten: the one with the most that is off; empty where none is. */

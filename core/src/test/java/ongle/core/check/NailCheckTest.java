@@ -20,6 +20,7 @@ import ongle.core.nail.Quantity;
 import ongle.core.plan.Hands;
 import ongle.core.plan.NailPlan;
 import ongle.core.plan.SetPlan;
+import ongle.core.shape.NailShape;
 import org.junit.jupiter.api.Test;
 
 /** What is found on built nails whose faults are known. */
@@ -169,7 +170,7 @@ class NailCheckTest {
                 measured.put(
                     nail.nail().finger(), Map.of(Quantity.BUILT_LENGTH, nail.extension())));
     SetCheck check = SetCheck.of(plan, measured, Tolerances.USUAL);
-    assertThat(check.good()).isTrue();
+    assertThat(check.good(Map.of())).isTrue();
     assertThat(check.outOfTheTen()).isEmpty();
 
     Finger finger = plan.built().get(0).nail().finger();
@@ -187,7 +188,25 @@ class NailCheckTest {
               assertThat(fault.by()).isCloseTo(0.4, within(1e-6));
             });
     assertThat(apart.outOfTheTen()).contains(finger);
-    assertThat(apart.good()).isFalse();
+    assertThat(apart.good(Map.of())).isFalse();
+  }
+
+  @Test
+  void whatWasNotMeasuredHasToBeLookedAtAllRound() {
+    SetPlan plan = Hands.of(3).plan();
+    SetCheck check = SetCheck.of(plan, Map.of(), Tolerances.USUAL);
+    assertThat(check.good(Map.of())).isFalse();
+    Map<Finger, Map<Look, Look.Found>> found = new EnumMap<>(Finger.class);
+    for (Finger finger : check.nails().keySet()) {
+      Map<Look, Look.Found> of = new EnumMap<>(Look.class);
+      Look.of(plan.wish().shape()).forEach(look -> of.put(look, Look.Found.PASS));
+      found.put(finger, of);
+    }
+    assertThat(check.good(found)).isTrue();
+    found.values().iterator().next().put(Look.APEX, Look.Found.FILE);
+    assertThat(check.good(found)).isFalse();
+    assertThat(Look.of(NailShape.SQUARE)).contains(Look.CORNERS);
+    assertThat(Look.of(NailShape.STILETTO)).doesNotContain(Look.CORNERS);
   }
 
   @Test
