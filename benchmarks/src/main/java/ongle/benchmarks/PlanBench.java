@@ -2,9 +2,13 @@ package ongle.benchmarks;
 
 import java.util.Arrays;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.TimeUnit;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
+import ongle.core.check.SetCheck;
+import ongle.core.check.Tolerances;
 import ongle.core.fitting.Fitting;
 import ongle.core.fitting.Form;
 import ongle.core.fitting.FormKit;
@@ -16,6 +20,7 @@ import ongle.core.nail.Digit;
 import ongle.core.nail.Finger;
 import ongle.core.nail.Nail;
 import ongle.core.nail.PlateCondition;
+import ongle.core.nail.Quantity;
 import ongle.core.nail.SkinState;
 import ongle.core.plan.Adjustments;
 import ongle.core.plan.SetPlan;
@@ -92,6 +97,20 @@ public class PlanBench {
   private final List<SetPlanner.Item> ten =
       Arrays.stream(Finger.values()).map(PlanBench::item).toList();
 
+  private final SetPlan planned = SetPlanner.plan(wish, ten);
+
+  /** Too long, too thick at apex and edge: what may come off has to be tried. */
+  private final Map<Finger, Map<Quantity, Double>> built =
+      planned.built().stream()
+          .collect(
+              Collectors.toMap(
+                  nail -> nail.nail().finger(),
+                  nail ->
+                      Map.of(
+                          Quantity.BUILT_LENGTH, nail.extension() + 0.6,
+                          Quantity.BUILT_APEX, nail.build().profile().apexThickness() + 0.3,
+                          Quantity.BUILT_EDGE, nail.build().profile().edgeThickness() + 0.2)));
+
   private static SetPlanner.Item item(Finger finger) {
     Digit digit = finger.digit();
     return new SetPlanner.Item(
@@ -113,6 +132,12 @@ public class PlanBench {
   @Benchmark
   public SetPlan planOfTenNails() {
     return SetPlanner.plan(wish, ten);
+  }
+
+  /** The aim is under 60 ms warm. */
+  @Benchmark
+  public SetCheck checkOfTenNails() {
+    return SetCheck.of(planned, built, Tolerances.USUAL);
   }
 
   @Benchmark

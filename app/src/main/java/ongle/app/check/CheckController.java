@@ -227,7 +227,7 @@ class CheckController {
     NailCheck nail = of.get();
     NailDrawing.Ghost planned =
         new NailDrawing.Ghost(
-            Words.say("check.the-plan"), nail.plan().build(), nail.plan().arches());
+            Words.say("check.the-plan"), nail.plan().build(), nail.plan().arches(), true);
     List<MarginRow> margins = new ArrayList<>();
     for (FailureMode cause : FailureMode.values()) {
       double was = nail.plan().endurance().of(cause).ofAim();

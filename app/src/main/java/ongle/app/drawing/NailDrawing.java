@@ -44,8 +44,13 @@ public final class NailDrawing {
    * Another build of the same nail, drawn behind it for comparison.
    *
    * @param name whose it is
+   * @param compared whether what is over and under it is coloured
    */
-  public record Ghost(String name, Build build, Arches arches) {}
+  public record Ghost(String name, Build build, Arches arches, boolean compared) {
+    public Ghost(String name, Build build, Arches arches) {
+      this(name, build, arches, false);
+    }
+  }
 
   /**
    * What is shown besides the nail itself.

@@ -23,6 +23,11 @@ final class SideView extends NailView {
   /** The finger is seen this far down, in type. */
   private static final double FINGER = 4.2;
 
+  /** Places at which two builds are compared, and what is seen between them, mm. */
+  private static final int COMPARED_AT = 160;
+
+  private static final double SEEN = 0.04;
+
   /** Which words stand already; one of each is enough. */
   private final Set<MarginBand> said = EnumSet.noneOf(MarginBand.class);
 
@@ -73,6 +78,7 @@ final class SideView extends NailView {
               x -> ground - arches.lowerAt(x) - build.tipThicknessAt(x),
               x -> ground - arches.lowerAt(x)));
     }
+    shown.ghost().filter(NailDrawing.Ghost::compared).ifPresent(this::apart);
     scene.open("upper-arch", along(0, length, x -> ground - arches.upperAt(x)));
     shown
         .ghost()
@@ -132,6 +138,43 @@ final class SideView extends NailView {
           Words.say("drawing.handle.edge.about", "thickness", profile.edgeThickness()),
           null,
           new Axis(Quantity.EDGE_THICKNESS, profile.edgeThickness(), -1));
+    }
+  }
+
+  /** What stands over the other build, and what is lacking under it. */
+  private void apart(NailDrawing.Ghost other) {
+    Arches own = plan.arches();
+    double whole = Math.max(profile.length(), other.build().profile().length());
+    String sign = "";
+    List<Point> upper = new ArrayList<>();
+    List<Point> lower = new ArrayList<>();
+    for (int i = 0; i <= COMPARED_AT; i++) {
+      double x = whole * i / COMPARED_AT;
+      double here = top(own, profile.length(), x);
+      double there = top(other.arches(), other.build().profile().length(), x);
+      String now = here > there + SEEN ? "over" : here < there - SEEN ? "under" : "";
+      if (!now.equals(sign)) {
+        area(sign, upper, lower);
+        upper = new ArrayList<>();
+        lower = new ArrayList<>();
+        sign = now;
+      }
+      upper.add(new Point(x, -Math.max(here, there)));
+      lower.add(0, new Point(x, -Math.min(here, there)));
+    }
+    area(sign, upper, lower);
+  }
+
+  /** The upper arch; beyond the tip there is none, down to the lower arch. */
+  private static double top(Arches arches, double length, double x) {
+    return x > length ? arches.lowerAt(x) : arches.upperAt(x);
+  }
+
+  private void area(String sign, List<Point> upper, List<Point> lower) {
+    if (!sign.isEmpty() && upper.size() > 1) {
+      List<Point> all = new ArrayList<>(upper);
+      all.addAll(lower);
+      scene.closed(sign, all);
     }
   }
 
