@@ -35,6 +35,10 @@ class CheckRound {
     this.measured = measured;
   }
 
+  boolean saysTheSameAs(CheckRound other) {
+    return good == other.good && measured.equals(other.measured) && looks.equals(other.looks);
+  }
+
   int number() {
     return number;
   }

@@ -137,15 +137,20 @@ public class Checks {
         .orElse(planned);
   }
 
+  /** A second press on the same measures adds no round. */
   private void keep(PlannedVisit visit, boolean good) {
     long setId = visit.planned().id();
-    rounds.save(
+    List<CheckRound> before = rounds(setId);
+    CheckRound now =
         new CheckRound(
             setId,
-            rounds(setId).size() + 1,
+            before.size() + 1,
             LocalDateTime.now(clock).truncatedTo(ChronoUnit.SECONDS),
             good,
             json.writeValueAsString(visit.planned().set().built()),
-            json.writeValueAsString(found(setId))));
+            json.writeValueAsString(found(setId)));
+    if (before.isEmpty() || !now.saysTheSameAs(before.get(before.size() - 1))) {
+      rounds.save(now);
+    }
   }
 }

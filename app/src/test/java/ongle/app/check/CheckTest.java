@@ -109,6 +109,8 @@ class CheckTest {
     mvc.perform(post("/sets/" + SET + "/check/good")).andExpect(status().is3xxRedirection());
     mvc.perform(get("/sets/" + SET + "/check"))
         .andExpect(content().string(containsString("Closed as good, 1")));
+    assertThat(checks.close(SET)).isTrue();
+    assertThat(checks.rounds(SET)).hasSize(1);
 
     long client = visits.of(SET).planned().client().getId();
     long next = sets.begin(UUID.randomUUID(), client, LocalDateTime.of(2026, 4, 1, 10, 0)).getId();
