@@ -19,6 +19,7 @@ import ongle.app.planning.PlannedSet;
 import ongle.app.sets.Taken;
 import ongle.app.visits.PlannedVisit;
 import ongle.app.visits.VisitPlanner;
+import ongle.app.web.NotFound;
 import ongle.app.words.Dates;
 import ongle.app.words.Words;
 import ongle.core.bench.FilingRoutine;
@@ -125,6 +126,9 @@ class CheckController {
       @ModelAttribute("seat") Seat seat,
       @ModelAttribute("technician") String technician,
       Model model) {
+    if (!AsBuilt.QUANTITIES.contains(quantity)) {
+      throw new NotFound("a measure of " + quantity);
+    }
     Edited edited =
         editor.type(id, finger, List.of(new Typed(quantity, value, seen, how, technician)));
     PlannedVisit visit = visits.of(edited.planned());

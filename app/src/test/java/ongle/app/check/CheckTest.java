@@ -93,6 +93,12 @@ class CheckTest {
   }
 
   @Test
+  void whatIsNotMeasuredOfABuiltNailHasNoFieldHere() throws Exception {
+    mvc.perform(post("/sets/" + SET + "/check/R3/PLATE_LENGTH").param("value", "12"))
+        .andExpect(status().isNotFound());
+  }
+
+  @Test
   void twoDesksMeasuringOneNailAreToldOfEachOther() throws Exception {
     type(Finger.L4, Quantity.BUILT_BARREL, "2.1");
     type(Finger.L4, Quantity.BUILT_BARREL, "2.6")
