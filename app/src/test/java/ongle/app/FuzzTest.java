@@ -13,10 +13,10 @@ import java.nio.charset.StandardCharsets;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.Collections;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Random;
 import java.util.Set;
-import java.util.TreeMap;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
@@ -32,7 +32,6 @@ import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.RequestMethod;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.method.HandlerMethod;
-import org.springframework.web.servlet.mvc.method.RequestMappingInfo;
 import org.springframework.web.servlet.mvc.method.annotation.RequestMappingHandlerMapping;
 
 /**
@@ -102,15 +101,15 @@ class FuzzTest {
 
   private record Route(RequestMethod method, String pattern, HandlerMethod handler) {}
 
+  /**
+   * In one order: sets have another each time the program starts, and a seed means one sequence.
+   */
   private List<Route> routes() {
     List<Route> routes = new ArrayList<>();
-    new TreeMap<>(
-            routing.getHandlerMethods().entrySet().stream()
-                .collect(java.util.stream.Collectors.toMap(e -> e.getKey().toString(), e -> e)))
-        .values()
+    routing
+        .getHandlerMethods()
         .forEach(
-            route -> {
-              RequestMappingInfo info = route.getKey();
+            (info, handler) -> {
               boolean feed =
                   info.getProducesCondition()
                       .getProducibleMediaTypes()
@@ -120,11 +119,15 @@ class FuzzTest {
                 for (String pattern : info.getPatternValues()) {
                   for (RequestMethod method :
                       methods.isEmpty() ? Set.of(RequestMethod.GET, RequestMethod.POST) : methods) {
-                    routes.add(new Route(method, pattern, route.getValue()));
+                    routes.add(new Route(method, pattern, handler));
                   }
                 }
               }
             });
+    routes.sort(
+        Comparator.comparing(Route::pattern)
+            .thenComparing(Route::method)
+            .thenComparing(route -> route.handler().toString()));
     return routes;
   }
 

@@ -25,6 +25,8 @@ public record Camera(int width, int height, double focalLength) {
 
   /** Focal length in pixels. */
   public double focalPixels() {
-    return focalLength / FILM_DIAGONAL * Math.hypot(width, height);
+    return focalLength
+        / FILM_DIAGONAL
+        * Math.sqrt((double) width * width + (double) height * height);
   }
 }

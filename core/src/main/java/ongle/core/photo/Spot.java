@@ -5,33 +5,33 @@ package ongle.core.photo;
  * down in both.
  */
 public record Spot(double x, double y) {
-  Spot minus(Spot other) {
+  public Spot minus(Spot other) {
     return new Spot(x - other.x, y - other.y);
   }
 
-  Spot plus(Spot other) {
+  public Spot plus(Spot other) {
     return new Spot(x + other.x, y + other.y);
   }
 
-  Spot times(double factor) {
+  public Spot times(double factor) {
     return new Spot(x * factor, y * factor);
   }
 
-  double dot(Spot other) {
+  public double dot(Spot other) {
     return x * other.x + y * other.y;
   }
 
   /** Above 0 where the other lies clockwise of this, as y runs down. */
-  double cross(Spot other) {
+  public double cross(Spot other) {
     return x * other.y - y * other.x;
   }
 
-  double length() {
+  public double length() {
     return Math.hypot(x, y);
   }
 
   /** A quarter turn clockwise, as seen in the picture. */
-  Spot turnedRight() {
+  public Spot turnedRight() {
     return new Spot(-y, x);
   }
 }
