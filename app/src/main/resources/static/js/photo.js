@@ -47,7 +47,7 @@
     return htmx.ajax('POST', `${picture.dataset.mark}/${path}`, { source: picture, target: '#marking', swap: 'morph', values: { ...values, finger } });
   }
 
-  const mark = (name, at) => send('mark', { name, x: at.x.toFixed(2), y: at.y.toFixed(2) });
+  const mark = (name, at, snap) => send('mark', { name, x: at.x.toFixed(2), y: at.y.toFixed(2), ...(snap ? { snap } : {}) });
 
   // Keys may come faster than answers: each adds to the last place asked for, not to the one answered,
   // and only the last place of each mark is sent.
@@ -96,7 +96,8 @@
   });
 
   svg.addEventListener('pointerup', () => {
-    if (held?.moved) mark(held.mark.dataset.name, held.to);
+    // Let go by hand, a point is drawn to the edge under it; keys set it to the pixel.
+    if (held?.moved) mark(held.mark.dataset.name, held.to, true);
     held = null;
   });
   svg.addEventListener('pointercancel', () => { held = null; });

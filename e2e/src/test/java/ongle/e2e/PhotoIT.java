@@ -13,7 +13,6 @@ import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.openqa.selenium.Keys;
-import org.openqa.selenium.interactions.Actions;
 import org.openqa.selenium.json.Json;
 
 /** A nail measured in a picture of a drawn hand whose sizes are known. */
@@ -36,24 +35,6 @@ class PhotoIT extends AtTheDesk {
 
   private static Map<String, List<Number>> truth() {
     return new Json().toType(salon.get("/standin/camera/RIGHT.json").body(), Map.class);
-  }
-
-  /** Clicks where a mark belongs, as near as a pixel of the screen. */
-  private static void markAt(List<Number> at) {
-    int before = desk.all(".mark").size();
-    List<?> screen =
-        (List<?>)
-            desk.script(
-                "const p = new DOMPoint(arguments[0], arguments[1]).matrixTransform(document.querySelector('.shot').getScreenCTM()); return [p.x, p.y]",
-                at.get(0),
-                at.get(1));
-    new Actions(desk.driver())
-        .moveToLocation(
-            (int) Math.round(((Number) screen.get(0)).doubleValue()),
-            (int) Math.round(((Number) screen.get(1)).doubleValue()))
-        .click()
-        .perform();
-    desk.until(d -> d.all(".mark").size() == before + 1);
   }
 
   private static Path picture(String name, byte[] content) throws IOException {

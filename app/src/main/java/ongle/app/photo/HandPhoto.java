@@ -1,19 +1,13 @@
 package ongle.app.photo;
 
-import jakarta.persistence.Basic;
 import jakarta.persistence.CollectionTable;
 import jakarta.persistence.ElementCollection;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
 import jakarta.persistence.FetchType;
-import jakarta.persistence.GeneratedValue;
-import jakarta.persistence.GenerationType;
-import jakarta.persistence.Id;
 import jakarta.persistence.JoinColumn;
-import jakarta.persistence.Lob;
 import jakarta.persistence.MapKeyColumn;
-import jakarta.persistence.Version;
 import java.time.LocalDateTime;
 import java.util.HashMap;
 import java.util.List;
@@ -23,7 +17,6 @@ import java.util.TreeMap;
 import java.util.stream.IntStream;
 import ongle.core.nail.Finger;
 import ongle.core.nail.Hand;
-import ongle.core.photo.Camera;
 import ongle.core.photo.CardView;
 import ongle.core.photo.NailMarks;
 import ongle.core.photo.Spot;
@@ -34,27 +27,11 @@ import org.hibernate.annotations.DynamicUpdate;
  */
 @Entity
 @DynamicUpdate
-class HandPhoto {
-  @Id
-  @GeneratedValue(strategy = GenerationType.IDENTITY)
-  private Long id;
-
-  @Version private int version;
-  private long setId;
-
+class HandPhoto extends StoredPicture {
   @Enumerated(EnumType.STRING)
   private Hand hand;
 
-  private LocalDateTime takenAt;
-  private int width;
-  private int height;
-  private double focalLength;
   private boolean onTable;
-  private boolean kept;
-
-  @Lob
-  @Basic(fetch = FetchType.LAZY)
-  private byte[] jpeg;
 
   @ElementCollection(fetch = FetchType.EAGER)
   @CollectionTable(name = "hand_photo_mark", joinColumns = @JoinColumn(name = "photo_id"))
@@ -72,63 +49,17 @@ class HandPhoto {
   protected HandPhoto() {}
 
   HandPhoto(long setId, Hand hand, LocalDateTime takenAt, Picture picture) {
-    this.setId = setId;
+    super(setId, takenAt, picture);
     this.hand = hand;
-    this.takenAt = takenAt;
-    show(picture);
-  }
-
-  private void show(Picture picture) {
-    width = picture.width();
-    height = picture.height();
-    focalLength = picture.focalLength();
-    jpeg = picture.jpeg();
-  }
-
-  Long getId() {
-    return id;
-  }
-
-  int getVersion() {
-    return version;
   }
 
   Hand getHand() {
     return hand;
   }
 
-  LocalDateTime getTakenAt() {
-    return takenAt;
-  }
-
-  int getWidth() {
-    return width;
-  }
-
-  int getHeight() {
-    return height;
-  }
-
   /** Whether the card lies on the table, below the nails. */
   boolean isOnTable() {
     return onTable;
-  }
-
-  /** Whether it stays with the visit. */
-  boolean isKept() {
-    return kept;
-  }
-
-  byte[] getJpeg() {
-    return jpeg;
-  }
-
-  Picture picture() {
-    return new Picture(jpeg, width, height, focalLength);
-  }
-
-  Camera camera() {
-    return new Camera(width, height, focalLength);
   }
 
   /** How far the nails lie above the card, mm. */
@@ -173,9 +104,8 @@ class HandPhoto {
   }
 
   void mark(String name, Spot at) {
-    marks.put(
-        name,
-        new MarkedAt(Math.max(0, Math.min(width, at.x())), Math.max(0, Math.min(height, at.y()))));
+    Spot held = within(at);
+    marks.put(name, new MarkedAt(held.x(), held.y()));
   }
 
   void unmark(String name) {
@@ -187,10 +117,8 @@ class HandPhoto {
   }
 
   /** Keeps it with the visit, smaller; the marks move along. */
-  void keep(Picture smaller) {
-    double scale = (double) smaller.width() / width;
+  void keepSmaller(Picture smaller) {
+    double scale = keep(smaller);
     marks.replaceAll((name, at) -> new MarkedAt(at.x() * scale, at.y() * scale));
-    show(smaller);
-    kept = true;
   }
 }

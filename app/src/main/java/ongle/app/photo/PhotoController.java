@@ -12,7 +12,6 @@ import ongle.app.planning.PlannedSet;
 import ongle.app.planning.SetReader;
 import ongle.app.web.Edit;
 import ongle.app.web.NotFound;
-import ongle.app.web.WholeBody;
 import ongle.app.words.Numbers;
 import ongle.app.words.Words;
 import ongle.core.nail.Finger;
@@ -104,18 +103,7 @@ class PhotoController {
       @ModelAttribute("seat") Seat seat,
       Model model)
       throws IOException {
-    if (file.isEmpty() || file.get().isEmpty()) {
-      return refuse(id, hand, Words.say("photo.choose-first"), seat, model);
-    }
-    if (file.get().getSize() > WholeBody.MAX_PICTURE_BYTES) {
-      return refuse(
-          id,
-          hand,
-          Words.say("photo.too-large", "max", WholeBody.MAX_PICTURE_BYTES / (1024 * 1024)),
-          seat,
-          model);
-    }
-    return takeIn(id, hand, file.get().getBytes(), seat, model);
+    return takeIn(id, hand, () -> Picture.uploaded(file), seat, model);
   }
 
   /** A picture from the camera over the desk. */
@@ -126,14 +114,14 @@ class PhotoController {
       @ModelAttribute("seat") Seat seat,
       Model model)
       throws IOException {
-    return takeIn(id, hand, camera.take(hand), seat, model);
+    return takeIn(id, hand, () -> Picture.of(camera.take(hand)), seat, model);
   }
 
-  private String takeIn(long id, Hand hand, byte[] file, Seat seat, Model model)
+  private String takeIn(long id, Hand hand, Picture.Source source, Seat seat, Model model)
       throws IOException {
     reader.lengthOf(id); // no picture for a set that is not there
     try {
-      desk.takeIn(id, hand, Picture.of(file));
+      desk.takeIn(id, hand, source.get());
     } catch (IllegalArgumentException e) {
       return refuse(id, hand, e.getMessage(), seat, model);
     }

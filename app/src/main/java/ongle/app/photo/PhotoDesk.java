@@ -111,25 +111,20 @@ class PhotoDesk {
           .ifPresent(
               measure -> {
                 Map<Quantity, Double> shown = new EnumMap<>(Quantity.class);
-                measure.values().forEach((q, value) -> shown.put(q, rounded(q, value)));
+                measure.values().forEach((q, value) -> shown.put(q, q.rounded(value)));
                 hands.put(finger, shown);
               });
     }
     sets.make(setId, Change.measuredInPicture(hands, by.isBlank() ? null : by));
     if (keep) {
       try {
-        photo.keep(photo.picture().smaller(Picture.LONGEST_KEPT));
+        photo.keepSmaller(photo.picture().smaller(Picture.LONGEST_KEPT));
       } catch (IOException e) {
         throw new UncheckedIOException(e);
       }
     } else {
       photos.delete(photo);
     }
-  }
-
-  private static double rounded(Quantity quantity, double value) {
-    double factor = Math.pow(10, quantity.decimals());
-    return Math.round(value * factor) / factor;
   }
 
   static Outcome measure(HandPhoto photo, Finger finger) {

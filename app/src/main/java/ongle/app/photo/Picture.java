@@ -15,6 +15,7 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.time.Duration;
 import java.util.Iterator;
+import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.atomic.AtomicBoolean;
 import javax.imageio.IIOImage;
@@ -24,8 +25,10 @@ import javax.imageio.ImageReader;
 import javax.imageio.ImageWriteParam;
 import javax.imageio.ImageWriter;
 import javax.imageio.stream.ImageInputStream;
+import ongle.app.web.WholeBody;
 import ongle.app.words.Words;
 import ongle.core.photo.Camera;
+import org.springframework.web.multipart.MultipartFile;
 
 /**
  * A picture made ready for marking: upright, in colours every browser shows, not larger than
@@ -56,6 +59,26 @@ record Picture(byte[] jpeg, int width, int height, double focalLength) {
 
   private static final Set<String> FORMATS = Set.of("jpeg", "png");
   private static final float QUALITY = 0.9f;
+
+  /** Where a picture comes from. */
+  interface Source {
+    /**
+     * @throws IllegalArgumentException with the reason, if there is none that can be used
+     */
+    Picture get() throws IOException;
+  }
+
+  /** As chosen by the technician. */
+  static Picture uploaded(Optional<MultipartFile> file) throws IOException {
+    if (file.isEmpty() || file.get().isEmpty()) {
+      throw new IllegalArgumentException(Words.say("photo.choose-first"));
+    }
+    if (file.get().getSize() > WholeBody.MAX_PICTURE_BYTES) {
+      throw new IllegalArgumentException(
+          Words.say("photo.too-large", "max", WholeBody.MAX_PICTURE_BYTES / (1024 * 1024)));
+    }
+    return of(file.get().getBytes());
+  }
 
   /**
    * @throws IllegalArgumentException with the reason, if it cannot be used

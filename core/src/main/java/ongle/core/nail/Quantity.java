@@ -80,6 +80,12 @@ public enum Quantity {
     return range.allows(value);
   }
 
+  /** As finely as it is shown. */
+  public double rounded(double value) {
+    double times = Math.pow(10, decimals);
+    return Math.round(value * times) / times;
+  }
+
   /**
    * Returns the value if it is a number within the range.
    *

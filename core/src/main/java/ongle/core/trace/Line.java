@@ -1,6 +1,7 @@
 package ongle.core.trace;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import ongle.core.photo.Spot;
 
@@ -34,6 +35,15 @@ record Line(List<Spot> points) {
       from = end;
     }
     return beside;
+  }
+
+  /** The direction across it where it is nearest to a place, of length 1. */
+  Spot across(Spot spot) {
+    List<At> places = evenly(4 * points.size());
+    return places.stream()
+        .min(Comparator.comparingDouble(at -> at.spot().minus(spot).length()))
+        .map(At::across)
+        .orElse(new Spot(0, 1));
   }
 
   /** Places evenly along it, none at its very ends. */

@@ -19,13 +19,15 @@ import ongle.core.trace.View.Curve;
  * @param values what they tell, in each quantity's unit; what they do not is left out
  * @param bands how far each may be off, in its unit, 19 times in 20
  * @param off how far the points of each edge lie beside it on average, mm
+ * @param start where a search may begin when a point has moved
  */
 public record Traced(
     Body body,
     Map<View, Pose> poses,
     Map<Quantity, Double> values,
     Map<Quantity, Double> bands,
-    Map<View, Map<Curve, Double>> off) {
+    Map<View, Map<Curve, Double>> off,
+    TraceFit.Start start) {
   public Traced {
     values = Collections.unmodifiableMap(new EnumMap<>(values));
     bands = Collections.unmodifiableMap(new EnumMap<>(bands));

@@ -27,6 +27,9 @@ public final class Tracer {
 
   private static final double LEAST = 3;
 
+  /** A point that is let go is drawn to an edge from this far, mm. */
+  private static final double SNAP = 0.12;
+
   /** Edges that lie close beside another one. */
   private static final Map<Curve, Curve> BESIDE =
       Map.of(Curve.OUTER, Curve.INNER, Curve.INNER, Curve.OUTER);
@@ -78,6 +81,13 @@ public final class Tracer {
       }
     }
     return points;
+  }
+
+  /** A point set by hand, drawn to the edge beside it if there is one close by. */
+  public static Spot snapped(Traced now, View view, Curve curve, Pixels pixels, Spot at) {
+    Line line = new Line(now.line(view, curve));
+    double reach = Math.max(LEAST, SNAP * Lookup.of(now.poses(), view).scale());
+    return EdgeSearch.nearest(pixels, at, line.across(at), reach, 0).orElse(at);
   }
 
   private static Map<Integer, Spot> both(Map<Integer, Spot> found, Map<Integer, Spot> set) {
