@@ -5,6 +5,8 @@ import java.time.LocalDateTime;
 import java.time.ZoneId;
 import java.util.Set;
 import java.util.UUID;
+import ongle.app.check.CheckWords;
+import ongle.app.check.Checks;
 import ongle.app.visits.PlannedVisit;
 import ongle.app.visits.VisitPlanner;
 import ongle.core.nail.Finger;
@@ -22,12 +24,14 @@ import org.springframework.web.bind.annotation.RequestParam;
 class RecordController {
   private final BenchDesk bench;
   private final VisitPlanner visits;
+  private final Checks checks;
   private final Clock clock;
   private final ZoneId zone;
 
-  RecordController(BenchDesk bench, VisitPlanner visits, Clock clock) {
+  RecordController(BenchDesk bench, VisitPlanner visits, Checks checks, Clock clock) {
     this.bench = bench;
     this.visits = visits;
+    this.checks = checks;
     this.clock = clock;
     this.zone = clock.getZone();
   }
@@ -40,6 +44,8 @@ class RecordController {
     model.addAttribute("about", visit.planned().summary());
     model.addAttribute(
         "records", bench.records(id).stream().map(run -> VisitRecord.of(run, zone)).toList());
+    model.addAttribute("checked", CheckWords.of(checks.of(visit.planned()), seat));
+    model.addAttribute("rounds", checks.said(id));
     if (bench.worked(id)) {
       model.addAttribute(
           "built",

@@ -7,6 +7,7 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import ongle.app.drawing.NailDrawing;
 import ongle.app.drawing.Scene;
 import ongle.app.editing.Edited;
@@ -19,14 +20,17 @@ import ongle.app.planning.PlannedSet;
 import ongle.app.sets.Taken;
 import ongle.app.visits.PlannedVisit;
 import ongle.app.visits.VisitPlanner;
+import ongle.app.web.Edit;
 import ongle.app.web.NotFound;
-import ongle.app.words.Dates;
+import ongle.app.words.Numbers;
 import ongle.app.words.Words;
 import ongle.core.bench.FilingRoutine;
 import ongle.core.check.AsBuilt;
 import ongle.core.check.Fault;
 import ongle.core.check.NailCheck;
 import ongle.core.check.SetCheck;
+import ongle.core.check.Surplus;
+import ongle.core.nail.CrossCurve;
 import ongle.core.nail.Finger;
 import ongle.core.nail.Quantity;
 import ongle.core.nail.Seat;
@@ -77,6 +81,8 @@ class CheckController {
    *
    * @param scene as built, its plan behind it
    * @param steps what is off, in the order it is filed
+   * @param before what was measured of it before filing; null for the first time
+   * @param surplus product over and under the plan, a line a zone
    * @param due the day its infill is due, as built beside as planned
    */
   record Look(
@@ -84,8 +90,13 @@ class CheckController {
       NailCheck.Verdict verdict,
       @Nullable Scene scene,
       List<String> steps,
+      @Nullable String before,
       List<MarginRow> margins,
+      List<SurplusRow> surplus,
       @Nullable String due) {}
+
+  /** Product over and under the plan in one zone, mm³ with their sign. */
+  record SurplusRow(Surplus.Zone zone, String left, String right) {}
 
   @GetMapping
   String page(
@@ -109,10 +120,16 @@ class CheckController {
 
   /** One nail, as its fields are come to. */
   @GetMapping("/{finger}/look")
-  String look(@PathVariable long id, @PathVariable Finger finger, Model model) {
+  String look(
+      @PathVariable long id,
+      @PathVariable Finger finger,
+      @ModelAttribute("seat") Seat seat,
+      Model model) {
     PlannedVisit visit = visits.of(id);
     model.addAttribute("look", look(visit, checks.of(visit.planned()), finger));
-    return "check/page :: look";
+    model.addAttribute(
+        "page", SetPage.of(visit.planned(), Stage.CHECK, Stage.CHECK.path(), finger, seat));
+    return "check/page :: looked";
   }
 
   @PostMapping("/{finger}/{quantity}")
@@ -135,6 +152,43 @@ class CheckController {
     show(visit, finger, seat, model);
     model.addAttribute("edit", edited.edit());
     model.addAttribute("field", field(edited.planned(), finger, quantity).after(edited));
+    return "check/page :: answer";
+  }
+
+  /** The barrel by the guide circle that fits it. */
+  @PostMapping("/{finger}/circle")
+  String circle(
+      @PathVariable long id,
+      @PathVariable Finger finger,
+      @RequestParam(defaultValue = "") String diameter,
+      @ModelAttribute("seat") Seat seat,
+      @ModelAttribute("technician") String technician,
+      Model model) {
+    PlannedSet planned = visits.of(id).planned();
+    double width = planned.of(finger).build().fullBarrel().chord();
+    Optional<Double> given = Numbers.parse(diameter).filter(each -> each > 0);
+    Optional<CrossCurve> fits = given.flatMap(each -> CrossCurve.onCircle(width, each));
+    if (fits.isPresent()) {
+      String depth = Numbers.plain(fits.get().depth(), Quantity.BUILT_BARREL.decimals());
+      return type(
+          id,
+          finger,
+          Quantity.BUILT_BARREL,
+          depth,
+          NumberField.stored(planned.set().nail(finger), Quantity.BUILT_BARREL, 0, "").seen(),
+          Taken.How.TYPED,
+          seat,
+          technician,
+          model);
+    }
+    show(visits.of(id), finger, seat, model);
+    model.addAttribute(
+        "edit",
+        new Edit.Refused(
+            given
+                .map(each -> Words.say("check.circle.small", "diameter", each, "width", width))
+                .orElseGet(() -> Words.say("check.circle.none"))));
+    model.addAttribute("field", field(planned, finger, Quantity.BUILT_BARREL));
     return "check/page :: answer";
   }
 
@@ -183,22 +237,10 @@ class CheckController {
                             .toList()))
             .toList());
     model.addAttribute("look", look(visit, check, finger));
-    model.addAttribute("good", checks.good(planned, check));
+    model.addAttribute("good", check.good());
     model.addAttribute("begun", check.nails().values().stream().anyMatch(NailCheck::seen));
     model.addAttribute("out", check.outOfTheTen().map(Words::of).orElse(null));
-    List<CheckRound> rounds = checks.rounds(planned.id());
-    model.addAttribute(
-        "rounds",
-        rounds.stream()
-            .map(
-                round ->
-                    Words.say(
-                        round.isGood() ? "check.round.good" : "check.round",
-                        "number",
-                        round.number(),
-                        "at",
-                        Dates.of(round.at(), "time")))
-            .toList());
+    model.addAttribute("rounds", checks.said(planned.id()));
   }
 
   private static NumberField field(PlannedSet planned, Finger finger, Quantity quantity) {
@@ -223,10 +265,11 @@ class CheckController {
     return figures;
   }
 
-  private static Look look(PlannedVisit visit, SetCheck check, Finger finger) {
+  private Look look(PlannedVisit visit, SetCheck check, Finger finger) {
     Optional<NailCheck> of = check.of(finger);
     if (of.isEmpty()) {
-      return new Look(finger, NailCheck.Verdict.UNSEEN, null, List.of(), List.of(), null);
+      return new Look(
+          finger, NailCheck.Verdict.UNSEEN, null, List.of(), null, List.of(), List.of(), null);
     }
     NailCheck nail = of.get();
     NailDrawing.Ghost planned =
@@ -251,32 +294,79 @@ class CheckController {
             nail.plan().as(nail.built().build()),
             new NailDrawing.Shown(false, false, Optional.of(planned), 0)),
         steps(nail, visit.choices().filing()),
+        before(checks.before(visit.planned().id()).getOrDefault(finger, Map.of())),
         nail.seen() ? margins : List.of(),
+        surplus(nail),
         nail.seen()
             ? Words.say("check.due", "built", due, "planned", nail.plan().outlook().due().day())
             : null);
   }
 
-  /** What is off, in the salon's order of filing. */
+  private static @Nullable String before(Map<Quantity, Double> measured) {
+    return measured.isEmpty()
+        ? null
+        : AsBuilt.QUANTITIES.stream()
+            .filter(measured::containsKey)
+            .map(
+                quantity ->
+                    Words.of(quantity) + " " + Numbers.format(quantity, measured.get(quantity)))
+            .collect(Collectors.joining(", "));
+  }
+
+  /** Only what is worth a stroke of the file or a bead. */
+  private static List<SurplusRow> surplus(NailCheck nail) {
+    List<SurplusRow> rows = new ArrayList<>();
+    for (Surplus.Zone zone : Surplus.Zone.values()) {
+      double left = net(nail, zone, true);
+      double right = net(nail, zone, false);
+      if (Math.max(Math.abs(left), Math.abs(right)) >= Surplus.WORTH_A_STROKE) {
+        rows.add(new SurplusRow(zone, Numbers.signed(left, 1), Numbers.signed(right, 1)));
+      }
+    }
+    return rows;
+  }
+
+  private static double net(NailCheck nail, Surplus.Zone zone, boolean left) {
+    return nail.surplus().stream()
+        .filter(each -> each.zone() == zone && each.left() == left)
+        .mapToDouble(Surplus::net)
+        .sum();
+  }
+
+  /** What is off, in the salon's order of filing, and then what the eye found. */
   private static List<String> steps(NailCheck nail, FilingRoutine routine) {
-    return nail.faults().stream()
+    List<String> steps = new ArrayList<>();
+    nail.faults().stream()
         .sorted(Comparator.comparingInt(fault -> place(fault.kind().zone(), routine)))
-        .map(CheckController::says)
-        .toList();
+        .map(fault -> says(fault, nail))
+        .forEach(steps::add);
+    nail.eye()
+        .forEach(
+            (look, found) -> {
+              if (found != ongle.core.check.Look.Found.PASS) {
+                steps.add(Words.say("check.seen", "look", look, "found", found));
+              }
+            });
+    return steps;
   }
 
   private static int place(Fault.Zone zone, FilingRoutine routine) {
     return routine == FilingRoutine.SIDES_FIRST && zone == Fault.Zone.SIDES ? -1 : zone.ordinal();
   }
 
-  static String says(Fault fault) {
-    return Words.say(
-        "check.says." + fault.kind().name(),
-        "by",
-        fault.by(),
-        "may",
-        fault.may(),
-        "held",
-        String.valueOf(fault.held()));
+  private static String says(Fault fault, NailCheck nail) {
+    String says =
+        Words.say(
+            "check.says." + fault.kind().name(),
+            "by",
+            fault.by(),
+            "may",
+            fault.may(),
+            "held",
+            String.valueOf(fault.held()));
+    double bead = nail.bead(fault.kind());
+    return bead >= Surplus.WORTH_A_STROKE
+        ? says + " " + Words.say("check.bead", "volume", bead)
+        : says;
   }
 }

@@ -12,19 +12,22 @@ import java.util.OptionalDouble;
 import ongle.app.editing.Change;
 import ongle.app.editing.SetEditor;
 import ongle.app.planning.PlannedSet;
+import ongle.app.salon.SalonSettings;
 import ongle.app.visits.PlannedVisit;
 import ongle.app.visits.VisitPlanner;
+import ongle.app.words.Dates;
+import ongle.app.words.Words;
 import ongle.core.bench.Left;
 import ongle.core.check.AsBuilt;
 import ongle.core.check.Look;
 import ongle.core.check.NailCheck;
 import ongle.core.check.SetCheck;
-import ongle.core.check.Tolerances;
 import ongle.core.nail.Finger;
 import ongle.core.nail.Quantity;
 import ongle.core.plan.NailPlan;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import tools.jackson.core.type.TypeReference;
 import tools.jackson.databind.json.JsonMapper;
 
 /** Holds built sets against their plans, and keeps each round of measuring. */
@@ -34,6 +37,7 @@ public class Checks {
   private final LookFoundRepository looks;
   private final SetEditor editor;
   private final VisitPlanner visits;
+  private final SalonSettings salon;
   private final Clock clock;
   private final JsonMapper json = JsonMapper.builder().build();
 
@@ -42,21 +46,52 @@ public class Checks {
       LookFoundRepository looks,
       SetEditor editor,
       VisitPlanner visits,
+      SalonSettings salon,
       Clock clock) {
     this.rounds = rounds;
     this.looks = looks;
     this.editor = editor;
     this.visits = visits;
+    this.salon = salon;
     this.clock = clock;
   }
 
-  SetCheck of(PlannedSet planned) {
-    return SetCheck.of(planned.plan(), planned.set().built(), Tolerances.USUAL);
+  /** A set as it stands, by what was measured and by what the eye found. */
+  @Transactional(readOnly = true)
+  public SetCheck of(PlannedSet planned) {
+    return SetCheck.of(
+        planned.plan(), planned.set().built(), found(planned.id()), salon.tolerances());
   }
 
   @Transactional(readOnly = true)
   List<CheckRound> rounds(long setId) {
     return rounds.findBySetIdOrderByNumber(setId);
+  }
+
+  /** The rounds of measuring in words, the first first. */
+  @Transactional(readOnly = true)
+  public List<String> said(long setId) {
+    return rounds(setId).stream()
+        .map(
+            round ->
+                Words.say(
+                    round.isGood() ? "check.round.good" : "check.round",
+                    "number",
+                    round.number(),
+                    "at",
+                    Dates.of(round.at(), "time")))
+        .toList();
+  }
+
+  /** What was measured before the last filing; nothing where nothing was filed since. */
+  @Transactional(readOnly = true)
+  Map<Finger, Map<Quantity, Double>> before(long setId) {
+    List<CheckRound> all = rounds(setId);
+    return all.isEmpty() || all.get(all.size() - 1).isGood()
+        ? Map.of()
+        : json.readValue(
+            all.get(all.size() - 1).measured(),
+            new TypeReference<Map<Finger, Map<Quantity, Double>>>() {});
   }
 
   /** What the eye found, by finger and look. */
@@ -94,15 +129,11 @@ public class Checks {
     }
   }
 
-  boolean good(PlannedSet planned, SetCheck check) {
-    return check.good(found(planned.id()));
-  }
-
   /** Keeps what was measured and begins a new round, for after filing. */
   @Transactional
   public void again(long setId) {
     PlannedVisit visit = visits.of(setId);
-    keep(visit, good(visit.planned(), of(visit.planned())));
+    keep(visit, of(visit.planned()).good());
     editor.note(setId, Change.measureBuiltAgain(AsBuilt.QUANTITIES));
     looks.deleteAll(looks.findBySetId(setId));
   }
@@ -116,7 +147,7 @@ public class Checks {
   public boolean close(long setId) {
     PlannedVisit visit = visits.of(setId);
     SetCheck check = of(visit.planned());
-    if (!good(visit.planned(), check)) {
+    if (!check.good()) {
       return false;
     }
     keep(visit, true);

@@ -105,7 +105,7 @@ class LooksController {
                                         found.getOrDefault(each, Map.of()).get(look)))
                             .toList()))
             .toList());
-    model.addAttribute("good", checks.good(planned, check));
+    model.addAttribute("good", check.good());
   }
 
   private static Cell cell(Finger finger, boolean built, Look.@Nullable Found found) {

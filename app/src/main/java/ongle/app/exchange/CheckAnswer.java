@@ -33,7 +33,7 @@ record CheckAnswer(
   record FaultFound(Fault.Kind kind, Fault.Remedy remedy, double by, double mayComeOff) {}
 
   static List<CheckAnswer> of(SetPlan plan, Map<Finger, Map<Quantity, Double>> asBuilt) {
-    return SetCheck.of(plan, asBuilt, Tolerances.USUAL).nails().values().stream()
+    return SetCheck.of(plan, asBuilt, Map.of(), Tolerances.USUAL).nails().values().stream()
         .filter(NailCheck::seen)
         .map(CheckAnswer::of)
         .toList();

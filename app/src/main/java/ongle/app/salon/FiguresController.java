@@ -10,6 +10,8 @@ import ongle.app.web.Edit;
 import ongle.app.words.Numbers;
 import ongle.app.words.Words;
 import ongle.core.Range;
+import ongle.core.check.Tolerance;
+import ongle.core.check.Tolerances;
 import ongle.core.nail.Digit;
 import ongle.core.plan.Activity;
 import ongle.core.plan.SalonFigures;
@@ -22,7 +24,10 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 
-/** The salon's planning figures: what fingers and days ask of a nail, and the thinnest apex. */
+/**
+ * The salon's planning figures: what fingers and days ask of a nail, the thinnest apex, and what a
+ * built nail may be off.
+ */
 @Controller
 @RequestMapping("/salon/figures")
 class FiguresController {
@@ -45,7 +50,7 @@ class FiguresController {
 
   @GetMapping
   String page(Model model) {
-    model.addAttribute("groups", groups(settings.figures(), Map.of(), Map.of()));
+    model.addAttribute("groups", groups(Map.of(), Map.of()));
     return "salon/figures";
   }
 
@@ -71,12 +76,23 @@ class FiguresController {
     if (max < none) {
       wrong.put("floor-most", Words.say("salon.floor.most.wanted"));
     }
+    Map<Tolerance, Double> tolerances = new EnumMap<>(Tolerance.class);
+    for (Tolerance tolerance : Tolerance.values()) {
+      double value =
+          read(typed, name(tolerance), tolerance.range(), wrong)
+              .orElse(settings.tolerances().of(tolerance));
+      if (value != tolerance.usual()) {
+        tolerances.put(tolerance, value);
+      }
+    }
     if (wrong.isEmpty()) {
       settings.change(
-          salon ->
-              salon.reckonWith(new SalonFigures(shares, factors, new ApexFloor(none, perMm, max))));
+          salon -> {
+            salon.reckonWith(new SalonFigures(shares, factors, new ApexFloor(none, perMm, max)));
+            salon.letPass(new Tolerances(tolerances));
+          });
     }
-    model.addAttribute("groups", groups(settings.figures(), typed, wrong));
+    model.addAttribute("groups", groups(typed, wrong));
     model.addAttribute(
         "edit",
         wrong.isEmpty() ? new Edit.Saved() : new Edit.Refused(wrong.values().iterator().next()));
@@ -97,8 +113,8 @@ class FiguresController {
   }
 
   /** What was typed and cannot be stays beside its reason. */
-  private static List<Group> groups(
-      SalonFigures figures, Map<String, String> typed, Map<String, String> wrong) {
+  private List<Group> groups(Map<String, String> typed, Map<String, String> wrong) {
+    SalonFigures figures = settings.figures();
     SalonFigures usual = SalonFigures.USUAL;
     List<Field> shares = new ArrayList<>();
     for (Digit digit : Digit.values()) {
@@ -159,7 +175,36 @@ class FiguresController {
             Words.say("salon.shares"),
             Words.say("salon.shares.about", "press", LoadedNail.PRESS, "pry", LoadedNail.PRY),
             shares),
-        new Group(Words.say("salon.factors"), Words.say("salon.factors.about"), factors));
+        new Group(Words.say("salon.factors"), Words.say("salon.factors.about"), factors),
+        new Group(
+            Words.say("salon.tolerances"),
+            Words.say("salon.tolerances.about"),
+            tolerances(typed, wrong)));
+  }
+
+  private List<Field> tolerances(Map<String, String> typed, Map<String, String> wrong) {
+    Tolerances now = settings.tolerances();
+    List<Field> fields = new ArrayList<>();
+    for (Tolerance tolerance : Tolerance.values()) {
+      fields.add(
+          field(
+              name(tolerance),
+              Words.of(tolerance),
+              now.of(tolerance),
+              tolerance.usual(),
+              switch (tolerance) {
+                case BARREL -> "×";
+                case LEAN, ARCHES -> "°";
+                default -> "mm";
+              },
+              typed,
+              wrong));
+    }
+    return fields;
+  }
+
+  private static String name(Tolerance tolerance) {
+    return "tolerance-" + tolerance;
   }
 
   private static Field field(

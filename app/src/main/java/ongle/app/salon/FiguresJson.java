@@ -2,10 +2,13 @@ package ongle.app.salon;
 
 import java.util.EnumMap;
 import java.util.Map;
+import ongle.core.check.Tolerance;
+import ongle.core.check.Tolerances;
 import ongle.core.nail.Digit;
 import ongle.core.plan.Activity;
 import ongle.core.plan.SalonFigures;
 import ongle.core.structure.ApexFloor;
+import tools.jackson.core.type.TypeReference;
 import tools.jackson.databind.json.JsonMapper;
 
 /** The salon's planning figures as they are stored. Activities that came later have the usual. */
@@ -36,5 +39,13 @@ final class FiguresJson {
         read.shares(),
         factors,
         new ApexFloor(read.floor().none(), read.floor().perMillimetre(), read.floor().max()));
+  }
+
+  static String write(Tolerances tolerances) {
+    return JSON.writeValueAsString(tolerances.set());
+  }
+
+  static Tolerances tolerances(String stored) {
+    return new Tolerances(JSON.readValue(stored, new TypeReference<Map<Tolerance, Double>>() {}));
   }
 }

@@ -7,6 +7,7 @@ import jakarta.persistence.Id;
 import jakarta.persistence.Version;
 import java.util.Locale;
 import ongle.core.bench.Routine;
+import ongle.core.check.Tolerances;
 import ongle.core.fitting.Barrel;
 import ongle.core.fitting.FreeHandOrForms;
 import ongle.core.fitting.Schools;
@@ -47,6 +48,7 @@ public class Salon {
   private Barrel barrel = Schools.USUAL.barrel();
 
   private String figures;
+  private String tolerances;
   private String bench;
   private String routine;
   private String currency = "";
@@ -80,6 +82,14 @@ public class Salon {
 
   void reckonWith(SalonFigures wanted) {
     figures = wanted.equals(SalonFigures.USUAL) ? null : FiguresJson.write(wanted);
+  }
+
+  Tolerances tolerances() {
+    return tolerances == null ? Tolerances.USUAL : FiguresJson.tolerances(tolerances);
+  }
+
+  void letPass(Tolerances wanted) {
+    tolerances = wanted.set().isEmpty() ? null : FiguresJson.write(wanted);
   }
 
   void prefer(Barrel wanted) {

@@ -8,6 +8,7 @@ import ongle.app.kits.KitEditor;
 import ongle.app.kits.ShippedKits;
 import ongle.app.words.Words;
 import ongle.core.bench.Routine;
+import ongle.core.check.Tolerances;
 import ongle.core.plan.SalonFigures;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -89,6 +90,12 @@ public class SalonSettings {
   @Transactional(readOnly = true)
   public SalonFigures figures() {
     return current().figures();
+  }
+
+  /** How far a built nail may be off its plan. */
+  @Transactional(readOnly = true)
+  public Tolerances tolerances() {
+    return current().tolerances();
   }
 
   /** What a new set's bench begins with, as the bench writes it. */

@@ -2,6 +2,8 @@ package ongle.app.sheet;
 
 import java.util.List;
 import java.util.Optional;
+import ongle.app.check.CheckWords;
+import ongle.app.check.Checks;
 import ongle.app.frame.SetPage;
 import ongle.app.frame.Stage;
 import ongle.app.paper.NailBlock;
@@ -30,10 +32,12 @@ import org.springframework.web.bind.annotation.RequestParam;
 @RequestMapping("/sets/{id}")
 class SheetController {
   private final VisitPlanner visits;
+  private final Checks checks;
   private final PdfWriter pdf;
 
-  SheetController(VisitPlanner visits, PdfWriter pdf) {
+  SheetController(VisitPlanner visits, Checks checks, PdfWriter pdf) {
     this.visits = visits;
+    this.checks = checks;
     this.pdf = pdf;
   }
 
@@ -63,7 +67,7 @@ class SheetController {
     return pdf.answer("sheet", planned, "sheet/pdf", model.asMap());
   }
 
-  private static void show(PlannedVisit visit, Seat seat, Model model) {
+  private void show(PlannedVisit visit, Seat seat, Model model) {
     PlannedSet planned = visit.planned();
     Hand leftOnPaper = seat == Seat.OPPOSITE ? Hand.RIGHT : Hand.LEFT;
     model.addAttribute("leftHand", leftOnPaper);
@@ -86,6 +90,7 @@ class SheetController {
             .mapToObj(day -> planned.set().getCreatedAt().toLocalDate().plusDays(day))
             .findFirst()
             .orElse(null));
+    model.addAttribute("checked", CheckWords.of(checks.of(planned), seat));
     model.addAttribute("skipped", planned.set().choices().skipped());
     model.addAttribute("volume", Numbers.format(visit.plan().productVolume(), 1) + " ml");
     model.addAttribute("mass", Numbers.format(visit.plan().productMass(), 1) + " g");

@@ -2,6 +2,7 @@ package ongle.app.structure;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
 import ongle.app.drawing.ComparisonDrawing;
@@ -20,6 +21,7 @@ import ongle.app.products.Products;
 import ongle.app.sets.SetNail;
 import ongle.app.web.NotFound;
 import ongle.app.words.Words;
+import ongle.core.check.AsBuilt;
 import ongle.core.nail.Finger;
 import ongle.core.nail.Quantity;
 import ongle.core.nail.Seat;
@@ -184,18 +186,23 @@ class StructurePage {
                 .toList());
       }
       case WEEKS -> {
-        Outlook outlook = plan.outlook();
+        // Once it is measured, a nail wears as it was built.
+        Map<Quantity, Double> measured =
+            planned.set().built().getOrDefault(plan.nail().finger(), Map.of());
+        NailPlan worn = measured.isEmpty() ? plan : plan.as(new AsBuilt(plan, measured).build());
+        Outlook outlook = worn.outlook();
+        model.addAttribute("asBuilt", !measured.isEmpty());
         int day =
             Math.max(0, Math.min(Outlook.LOOKED_AHEAD, shown.day() == null ? 0 : shown.day()));
         model.addAttribute("day", day);
         model.addAttribute("lastDay", Outlook.LOOKED_AHEAD);
-        model.addAttribute("outlook", OutlookWords.of(planned, plan, outlook, day));
+        model.addAttribute("outlook", OutlookWords.of(planned, worn, outlook, day));
         model.addAttribute(
             "graph", OutlookDrawing.of(plan.nail().finger(), outlook, plan.wearing().days(), day));
         model.addAttribute(
             "scene",
             NailDrawing.of(
-                plan,
+                worn,
                 new NailDrawing.Shown(false, false, Optional.empty(), outlook.on(day).gap())));
       }
       case ROUND -> model.addAttribute("scene", NailDrawing.of(plan, NailDrawing.Shown.AT_WORK));

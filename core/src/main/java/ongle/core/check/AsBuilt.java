@@ -104,12 +104,28 @@ public record AsBuilt(NailPlan plan, Map<Quantity, Double> measured) {
     Profile profile =
         new Profile(
             nail.plateLength(), length, at, apex, edge, exponent(nail, length, at, apex, edge));
+    double width = width();
     Outline outline =
-        length == planned.outline().extension()
+        length == planned.outline().extension() && width == planned.outline().plateWidth()
             ? planned.outline()
-            : new Outline(planned.outline().shape(), nail.width(), length);
+            : new Outline(planned.outline().shape(), width, length);
     return new Build(
         nail, outline, profile, depthRatio(), planned.across(), planned.product(), planned.tip());
+  }
+
+  /**
+   * Width the extension carries by, mm: as measured at the growth points, and where sidewalls were
+   * measured two thirds out the mean of there and here, as a shape has only one width.
+   */
+  private double width() {
+    double width = value(Quantity.BUILT_WIDTH);
+    double planned = 2 * planned(plan, Quantity.BUILT_SIDE_LEFT);
+    if (planned <= 0
+        || of(Quantity.BUILT_SIDE_LEFT).isEmpty() && of(Quantity.BUILT_SIDE_RIGHT).isEmpty()) {
+      return width;
+    }
+    double out = value(Quantity.BUILT_SIDE_LEFT) + value(Quantity.BUILT_SIDE_RIGHT);
+    return width * (1 + out / planned) / 2;
   }
 
   /** How full the arch is beyond the apex for it to be as thick as measured at the stress line. */

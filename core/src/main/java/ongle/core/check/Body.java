@@ -29,6 +29,9 @@ public final class Body {
   private static final int STRAIGHT = 6;
   private static final int BEYOND = 22;
 
+  /** Strips half a cross section is summed over. */
+  private static final int PANELS = 8;
+
   /** Where the sidewalls' own parts stand, as shares of the extension; held at both ends. */
   private static final double[] SIDES_AT = {0, 1.0 / 3, AsBuilt.SIDE_AT, 0.92, 1};
 
@@ -253,14 +256,20 @@ public final class Body {
    * @param side −1 at the right sidewall to 1 at the left
    */
   public Place lower(int slice, double side) {
-    Slice at = slices.get(slice);
+    return lower(slices.get(slice), side);
+  }
+
+  private static Place lower(Slice at, double side) {
     double y = side * at.half();
     return new Place(at.x(), beside(at, side), at.crown() - drop(at.radius(), y));
   }
 
   /** A place on the upper side of the product, straight over the underside's sidewalls. */
   public Place upper(int slice, double side) {
-    Slice at = slices.get(slice);
+    return upper(slices.get(slice), side);
+  }
+
+  private Place upper(Slice at, double side) {
     double y = side * at.half();
     double share = Math.abs(side);
     double radius = at.radius();
@@ -278,6 +287,24 @@ public final class Body {
         at.x(),
         beside(at, side),
         at.crown() - radius + Math.sqrt(Math.max(0, outer * outer - y * y)));
+  }
+
+  /**
+   * Product on one side of a cross section, mm².
+   *
+   * @param x mm from the cuticle
+   */
+  double area(double x, boolean left) {
+    if (x < 0 || x > profile.length()) {
+      return 0;
+    }
+    Slice at = slice(x);
+    double sum = 0;
+    for (int i = 0; i < PANELS; i++) {
+      double side = (left ? 1 : -1) * (i + 0.5) / PANELS;
+      sum += upper(at, side).z() - lower(at, side).z();
+    }
+    return sum / PANELS * at.half() * (1 + at.wider()[left ? 0 : 1]);
   }
 
   private double thickness(Slice at, double share, double side) {

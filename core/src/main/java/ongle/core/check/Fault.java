@@ -4,7 +4,8 @@ package ongle.core.check;
  * Something a built nail has otherwise than its plan, by more than is let pass.
  *
  * @param kind what, and what is done about it
- * @param by how much, in mm; for a lean in degrees, for a barrel in percent of its width
+ * @param by how much, in mm; for a lean and for arches in degrees, for a barrel in percent of its
+ *     width; for broken light where
  * @param may how much of that may come off before an aim breaks, mm; the same where nothing breaks
  */
 public record Fault(Kind kind, double by, double may) {
@@ -45,6 +46,10 @@ public record Fault(Kind kind, double by, double may) {
     APEX_BACK(Zone.SURFACE, Remedy.FILE),
     STRESS_THICK(Zone.SURFACE, Remedy.FILE),
     STRESS_THIN(Zone.SURFACE, Remedy.ADD),
+    /** Upper and lower arch run apart, by degrees. */
+    ARCHES_APART(Zone.SURFACE, Remedy.FILE),
+    /** A bump or a dent in the upper arch, so many mm from the cuticle. */
+    LIGHT_BROKEN(Zone.SURFACE, Remedy.FILE),
     BEAK(Zone.SURFACE, Remedy.FILE),
     EDGE_THICK(Zone.UNDERNEATH, Remedy.FILE),
     EDGE_THIN(Zone.UNDERNEATH, Remedy.ADD),

@@ -11,8 +11,9 @@ import ongle.core.check.Fault.Kind;
 import ongle.core.check.Fault.Remedy;
 import ongle.core.nail.Quantity;
 import ongle.core.plan.NailPlan;
-import ongle.core.structure.Build;
+import ongle.core.structure.Arches;
 import ongle.core.structure.Endurance;
+import ongle.core.structure.LightLine;
 import ongle.core.structure.Margins;
 import ongle.core.wear.Outlook;
 
@@ -21,18 +22,16 @@ import ongle.core.wear.Outlook;
  *
  * @param built as measured
  * @param faults what is off, as found
+ * @param eye what was seen by eye
  * @param endurance margins as built; the plan's where nothing was measured
- * @param cuticle product over and under the plan from the cuticle to half way to the apex
- * @param body from there to the stress line
- * @param extension beyond the stress line
+ * @param surplus product over and under the plan, zone by zone and side by side
  */
 public record NailCheck(
     AsBuilt built,
     List<Fault> faults,
+    Map<Look, Look.Found> eye,
     Endurance endurance,
-    Surplus cuticle,
-    Surplus body,
-    Surplus extension) {
+    List<Surplus> surplus) {
   /** What becomes of a nail. */
   public enum Verdict implements Code {
     LEAVE,
@@ -54,14 +53,16 @@ public record NailCheck(
   /** An edge within this of the apex looks like a beak, mm. */
   private static final double BEAK = 0.05;
 
+  private static final List<Quantity> SURFACE =
+      List.of(Quantity.BUILT_APEX, Quantity.BUILT_STRESS, Quantity.BUILT_EDGE);
+
   /** Halvings of what may come off: closer than a file. */
   private static final int HALVINGS = 6;
 
-  /** Slices a zone is summed over. */
-  private static final int SLICES = 24;
-
   public NailCheck {
     faults = List.copyOf(faults);
+    eye = eye.isEmpty() ? Map.of() : new EnumMap<>(eye);
+    surplus = List.copyOf(surplus);
   }
 
   public NailPlan plan() {
@@ -73,44 +74,35 @@ public record NailCheck(
     return !built.measured().isEmpty();
   }
 
-  static NailCheck of(AsBuilt built, Tolerances tolerances) {
+  static NailCheck of(AsBuilt built, Map<Look, Look.Found> eye, Tolerances tolerances) {
     if (built.measured().isEmpty()) {
-      return new NailCheck(
-          built, List.of(), built.plan().endurance(), Surplus.NONE, Surplus.NONE, Surplus.NONE);
+      return new NailCheck(built, List.of(), eye, built.plan().endurance(), List.of());
     }
-    Build build = built.build();
-    Endurance endurance = Endurance.roughly(build, built.plan().term());
-    Build planned = built.plan().build();
-    double stressLine = planned.nail().plateLength();
-    double cuticle = planned.cuticleZone();
+    Endurance endurance = Endurance.roughly(built.build(), built.plan().term());
     return new NailCheck(
         built,
         new Finder(built, tolerances, endurance.holds()).found(),
+        eye,
         endurance,
-        surplus(build, planned, 0, cuticle),
-        surplus(build, planned, cuticle, stressLine),
-        surplus(
-            build,
-            planned,
-            stressLine,
-            Math.max(build.profile().length(), planned.profile().length())));
+        Surplus.of(
+            Body.of(built), new Body(built.plan(), Map.of()), built.plan().build().cuticleZone()));
   }
 
-  private static Surplus surplus(Build built, Build planned, double from, double to) {
-    double over = 0;
-    double lacking = 0;
-    double slice = (to - from) / SLICES;
-    for (int i = 0; i < SLICES; i++) {
-      double x = from + (i + 0.5) * slice;
-      double apart = (area(built, x) - area(planned, x)) * slice;
-      over += Math.max(0, apart);
-      lacking += Math.max(0, -apart);
-    }
-    return new Surplus(over, lacking);
-  }
-
-  private static double area(Build build, double x) {
-    return x > build.profile().length() ? 0 : build.productAreaAt(x);
+  /** What fills up what is lacking where something is too thin or in, mm³; 0 for anything else. */
+  public double bead(Fault.Kind kind) {
+    return surplus.stream()
+        .filter(
+            each ->
+                switch (kind) {
+                  case APEX_LOW -> each.zone() != Surplus.Zone.EXTENSION;
+                  case STRESS_THIN -> each.zone() != Surplus.Zone.CUTICLE;
+                  case LEFT_SIDE_IN -> each.zone() == Surplus.Zone.EXTENSION && each.left();
+                  case RIGHT_SIDE_IN -> each.zone() == Surplus.Zone.EXTENSION && !each.left();
+                  case TOO_NARROW, EDGE_THIN -> each.zone() == Surplus.Zone.EXTENSION;
+                  default -> false;
+                })
+        .mapToDouble(Surplus::lacking)
+        .sum();
   }
 
   /** The weeks ahead as built. */
@@ -131,10 +123,8 @@ public record NailCheck(
     return seen() && !endurance.holds() && plan().endurance().holds();
   }
 
+  /** By what was measured and by what the eye found; the sterner of the two. */
   public Verdict verdict() {
-    if (!seen()) {
-      return Verdict.UNSEEN;
-    }
     boolean redo =
         faults.stream()
             .anyMatch(
@@ -144,9 +134,22 @@ public record NailCheck(
                       case APEX_LOW, STRESS_THIN -> fault.by() > LACKS_TOO_MUCH;
                       default -> fault.kind().remedy() == Remedy.REDO;
                     });
-    return redo
-        ? Verdict.REDO
-        : any(Remedy.ADD) ? Verdict.ADD : any(Remedy.FILE) ? Verdict.FILE : Verdict.LEAVE;
+    if (redo) {
+      return Verdict.REDO;
+    }
+    if (any(Remedy.ADD) || eye.containsValue(Look.Found.ADD)) {
+      return Verdict.ADD;
+    }
+    if (any(Remedy.FILE) || eye.containsValue(Look.Found.FILE)) {
+      return Verdict.FILE;
+    }
+    boolean lookedAt = eye.keySet().containsAll(Look.of(plan().shape()));
+    return seen() || lookedAt ? Verdict.LEAVE : Verdict.UNSEEN;
+  }
+
+  /** How much is off, measured or seen. */
+  public long off() {
+    return faults.size() + eye.values().stream().filter(found -> found != Look.Found.PASS).count();
   }
 
   private boolean any(Remedy remedy) {
@@ -157,7 +160,7 @@ public record NailCheck(
   NailCheck with(Fault fault) {
     List<Fault> all = new ArrayList<>(faults);
     all.add(fault);
-    return new NailCheck(built, all, endurance, cuticle, body, extension);
+    return new NailCheck(built, all, eye, endurance, surplus);
   }
 
   /** What is off, of everything that was measured. */
@@ -177,13 +180,14 @@ public record NailCheck(
     }
 
     List<Fault> found() {
-      off(Quantity.BUILT_LENGTH, tolerances.length(), Kind.TOO_LONG, Kind.TOO_SHORT);
-      off(Quantity.BUILT_WIDTH, tolerances.width(), Kind.TOO_WIDE, Kind.TOO_NARROW);
+      off(Quantity.BUILT_LENGTH, tolerances.of(Tolerance.LENGTH), Kind.TOO_LONG, Kind.TOO_SHORT);
+      off(Quantity.BUILT_WIDTH, tolerances.of(Tolerance.WIDTH), Kind.TOO_WIDE, Kind.TOO_NARROW);
       sides();
-      off(Quantity.BUILT_LEAN, tolerances.lean(), Kind.LEANS_RIGHT, Kind.LEANS_LEFT);
+      off(Quantity.BUILT_LEAN, tolerances.of(Tolerance.LEAN), Kind.LEANS_RIGHT, Kind.LEANS_LEFT);
       surface();
       edge();
       barrel();
+      arches();
       return faults;
     }
 
@@ -199,13 +203,21 @@ public record NailCheck(
 
     /** A whole nail that is wider or leans is not two sidewalls out. */
     private void sides() {
-      off(Quantity.BUILT_SIDE_LEFT, tolerances.side(), Kind.LEFT_SIDE_OUT, Kind.LEFT_SIDE_IN);
-      off(Quantity.BUILT_SIDE_RIGHT, tolerances.side(), Kind.RIGHT_SIDE_OUT, Kind.RIGHT_SIDE_IN);
+      off(
+          Quantity.BUILT_SIDE_LEFT,
+          tolerances.of(Tolerance.SIDE),
+          Kind.LEFT_SIDE_OUT,
+          Kind.LEFT_SIDE_IN);
+      off(
+          Quantity.BUILT_SIDE_RIGHT,
+          tolerances.of(Tolerance.SIDE),
+          Kind.RIGHT_SIDE_OUT,
+          Kind.RIGHT_SIDE_IN);
     }
 
     private void surface() {
       apart(Quantity.BUILT_APEX)
-          .filter(by -> Math.abs(by) > tolerances.apex() + 1e-9)
+          .filter(by -> Math.abs(by) > tolerances.of(Tolerance.APEX) + 1e-9)
           .ifPresent(
               by ->
                   faults.add(
@@ -218,10 +230,14 @@ public record NailCheck(
                                   built.with(
                                       Quantity.BUILT_APEX,
                                       built.value(Quantity.BUILT_APEX) - off))));
-      off(Quantity.BUILT_APEX_PLACE, tolerances.apexPlace(), Kind.APEX_FORWARD, Kind.APEX_BACK);
+      off(
+          Quantity.BUILT_APEX_PLACE,
+          tolerances.of(Tolerance.APEX_PLACE),
+          Kind.APEX_FORWARD,
+          Kind.APEX_BACK);
       apart(Quantity.BUILT_STRESS)
-          .filter(by -> Math.abs(by) > tolerances.apex() + 1e-9)
-          .filter(by -> by < 0 || unexplained() > tolerances.apex())
+          .filter(by -> Math.abs(by) > tolerances.of(Tolerance.APEX) + 1e-9)
+          .filter(by -> by < 0 || unexplained() > tolerances.of(Tolerance.APEX))
           .ifPresent(
               by ->
                   faults.add(
@@ -259,7 +275,7 @@ public record NailCheck(
             Fault.of(Kind.BEAK, built.value(Quantity.BUILT_EDGE) - planned(Quantity.BUILT_EDGE)));
       } else {
         apart(Quantity.BUILT_EDGE)
-            .filter(by -> Math.abs(by) > tolerances.edge() + 1e-9)
+            .filter(by -> Math.abs(by) > tolerances.of(Tolerance.EDGE) + 1e-9)
             .ifPresent(
                 by ->
                     faults.add(
@@ -277,7 +293,7 @@ public record NailCheck(
       Optional<Double> right = built.of(Quantity.BUILT_EDGE_RIGHT);
       if (left.isPresent() && right.isPresent()) {
         double by = left.get() - right.get();
-        if (Math.abs(by) > tolerances.edgeSides() + 1e-9) {
+        if (Math.abs(by) > tolerances.of(Tolerance.EDGE_SIDES) + 1e-9) {
           faults.add(
               Fault.of(by > 0 ? Kind.LEFT_EDGE_THICKER : Kind.RIGHT_EDGE_THICKER, Math.abs(by)));
         }
@@ -290,8 +306,33 @@ public record NailCheck(
       }
       double chord = built.plan().build().fullBarrel().chord();
       double by = (built.value(Quantity.BUILT_BARREL) - planned(Quantity.BUILT_BARREL)) / chord;
-      if (Math.abs(by) > tolerances.barrel() + 1e-9) {
+      if (Math.abs(by) > tolerances.of(Tolerance.BARREL) + 1e-9) {
         faults.add(Fault.of(by < 0 ? Kind.BARREL_FLAT : Kind.BARREL_DEEP, 100 * Math.abs(by)));
+      }
+    }
+
+    /** Arches and light are looked at as a whole where no thickness alone is off. */
+    private void arches() {
+      boolean thick = SURFACE.stream().anyMatch(quantity -> built.of(quantity).isPresent());
+      boolean said =
+          faults.stream()
+              .anyMatch(
+                  fault ->
+                      fault.kind().zone() == Fault.Zone.SURFACE
+                          || fault.kind().zone() == Fault.Zone.UNDERNEATH);
+      if (!thick || said) {
+        return;
+      }
+      Arches planned = built.plan().arches();
+      Arches as = new Arches(built.build().profile(), planned.growthPitch(), planned.formTilt());
+      double limit = tolerances.of(Tolerance.ARCHES);
+      double wider = Math.abs(as.angleBetween());
+      if (planned.parallel() && wider > Math.max(limit, Math.abs(planned.angleBetween()) + 1)) {
+        faults.add(Fault.of(Kind.ARCHES_APART, wider));
+      }
+      List<Double> breaks = LightLine.breaks(as);
+      if (!breaks.isEmpty() && LightLine.breaks(planned).isEmpty()) {
+        faults.add(Fault.of(Kind.LIGHT_BROKEN, breaks.get(0)));
       }
     }
 

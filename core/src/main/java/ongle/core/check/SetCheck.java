@@ -23,15 +23,22 @@ public record SetCheck(Map<Finger, NailCheck> nails) {
 
   /**
    * @param measured of each finger, in each quantity's unit; nothing where it was not measured
+   * @param eye what the eye found, by finger and look
    */
   public static SetCheck of(
-      SetPlan plan, Map<Finger, Map<Quantity, Double>> measured, Tolerances tolerances) {
+      SetPlan plan,
+      Map<Finger, Map<Quantity, Double>> measured,
+      Map<Finger, Map<Look, Look.Found>> eye,
+      Tolerances tolerances) {
     Map<Finger, NailCheck> nails = new EnumMap<>(Finger.class);
     for (NailPlan nail : plan.built()) {
       Finger finger = nail.nail().finger();
       nails.put(
           finger,
-          NailCheck.of(new AsBuilt(nail, measured.getOrDefault(finger, Map.of())), tolerances));
+          NailCheck.of(
+              new AsBuilt(nail, measured.getOrDefault(finger, Map.of())),
+              eye.getOrDefault(finger, Map.of()),
+              tolerances));
     }
     return new SetCheck(withTwins(nails, tolerances));
   }
@@ -46,7 +53,7 @@ public record SetCheck(Map<Finger, NailCheck> nails) {
               Optional.ofNullable(nails.get(finger.twin()))
                   .filter(twin -> length(twin).isPresent() && length(nail).isPresent())
                   .map(twin -> apart(nail, twin))
-                  .filter(over -> over > tolerances.twins() + 1e-9)
+                  .filter(over -> over > tolerances.of(Tolerance.TWINS) + 1e-9)
                   .filter(
                       over ->
                           nail.faults().stream()
@@ -76,29 +83,17 @@ public record SetCheck(Map<Finger, NailCheck> nails) {
   /**
    * Whether the ten are good: nothing to be filed or added on any, and each measured or looked at
    * all round.
-   *
-   * @param found by eye, by finger and look
    */
-  public boolean good(Map<Finger, Map<Look, Look.Found>> found) {
+  public boolean good() {
     return !nails.isEmpty()
-        && nails.entrySet().stream()
-            .allMatch(each -> good(each.getValue(), found.getOrDefault(each.getKey(), Map.of())));
-  }
-
-  private static boolean good(NailCheck nail, Map<Look, Look.Found> found) {
-    return found.values().stream().allMatch(Look.Found.PASS::equals)
-        && switch (nail.verdict()) {
-          case LEAVE -> true;
-          case UNSEEN -> found.keySet().containsAll(Look.of(nail.plan().shape()));
-          case FILE, ADD, REDO -> false;
-        };
+        && nails.values().stream().allMatch(nail -> nail.verdict() == NailCheck.Verdict.LEAVE);
   }
 
   /** The finger that is out of the ten: the one with the most that is off; empty where none is. */
   public Optional<Finger> outOfTheTen() {
     return nails.entrySet().stream()
-        .filter(each -> !each.getValue().faults().isEmpty())
-        .max(Comparator.comparingInt(each -> each.getValue().faults().size()))
+        .filter(each -> each.getValue().off() > 0)
+        .max(Comparator.comparingLong(each -> each.getValue().off()))
         .map(Map.Entry::getKey);
   }
 

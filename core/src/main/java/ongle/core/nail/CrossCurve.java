@@ -1,5 +1,7 @@
 package ongle.core.nail;
 
+import java.util.Optional;
+
 /**
  * A circular arc across the nail, given by its chord and depth.
  *
@@ -28,6 +30,21 @@ public record CrossCurve(double chord, double depth) {
 
   public static CrossCurve ofRatio(double chord, double depthRatio) {
     return new CrossCurve(chord, Math.min(0.5, depthRatio) * chord);
+  }
+
+  /**
+   * The arc of a circle of this diameter over a chord: s = R − √(R² − w²/4).
+   *
+   * @param diameter mm
+   * @return empty where the circle is smaller than the chord is long
+   */
+  public static Optional<CrossCurve> onCircle(double chord, double diameter) {
+    double radius = diameter / 2;
+    return radius < chord / 2 - 1e-9
+        ? Optional.empty()
+        : Optional.of(
+            new CrossCurve(
+                chord, radius - Math.sqrt(Math.max(0, radius * radius - chord * chord / 4))));
   }
 
   /** Radius R, mm; infinite when flat. */

@@ -21,6 +21,8 @@ import ongle.core.plan.Hands;
 import ongle.core.plan.NailPlan;
 import ongle.core.plan.SetPlan;
 import ongle.core.shape.NailShape;
+import ongle.core.structure.FailureMode;
+import ongle.core.structure.TipUnder;
 import org.junit.jupiter.api.Test;
 
 /** What is found on built nails whose faults are known. */
@@ -66,7 +68,7 @@ class NailCheckTest {
 
   private static NailCheck check(NailPlan plan, Set<Made> made, Random random) {
     return NailCheck.of(
-        new AsBuilt(plan, BuiltNails.measured(plan, made, random)), Tolerances.USUAL);
+        new AsBuilt(plan, BuiltNails.measured(plan, made, random)), Map.of(), Tolerances.USUAL);
   }
 
   private static boolean found(NailCheck check, Made made) {
@@ -126,11 +128,12 @@ class NailCheckTest {
   @Test
   void whatWasNotMeasuredIsAsPlannedAndSaysNothing() {
     NailPlan plan = nails().get(0);
-    NailCheck unseen = NailCheck.of(new AsBuilt(plan, Map.of()), Tolerances.USUAL);
+    NailCheck unseen = NailCheck.of(new AsBuilt(plan, Map.of()), Map.of(), Tolerances.USUAL);
     assertThat(unseen.verdict()).isEqualTo(NailCheck.Verdict.UNSEEN);
     AsBuilt built = new AsBuilt(plan, Map.of(Quantity.BUILT_LENGTH, plan.extension()));
     assertThat(built.build()).isEqualTo(plan.build());
-    assertThat(NailCheck.of(built, Tolerances.USUAL).verdict()).isEqualTo(NailCheck.Verdict.LEAVE);
+    assertThat(NailCheck.of(built, Map.of(), Tolerances.USUAL).verdict())
+        .isEqualTo(NailCheck.Verdict.LEAVE);
   }
 
   @Test
@@ -147,12 +150,13 @@ class NailCheckTest {
                       apex + 0.4,
                       Quantity.BUILT_LENGTH,
                       plan.extension() + 0.9)),
+              Map.of(),
               Tolerances.USUAL);
       for (Fault fault : check.faults()) {
         if (fault.kind() == Kind.APEX_HIGH && check.endurance().holds()) {
           assertThat(fault.may()).isBetween(0.0, fault.by());
           AsBuilt filed = check.built().with(Quantity.BUILT_APEX, apex + 0.4 - fault.may());
-          assertThat(NailCheck.of(filed, Tolerances.USUAL).endurance().holds()).isTrue();
+          assertThat(NailCheck.of(filed, Map.of(), Tolerances.USUAL).endurance().holds()).isTrue();
           held += fault.held() ? 1 : 0;
         }
       }
@@ -169,8 +173,8 @@ class NailCheckTest {
             nail ->
                 measured.put(
                     nail.nail().finger(), Map.of(Quantity.BUILT_LENGTH, nail.extension())));
-    SetCheck check = SetCheck.of(plan, measured, Tolerances.USUAL);
-    assertThat(check.good(Map.of())).isTrue();
+    SetCheck check = SetCheck.of(plan, measured, Map.of(), Tolerances.USUAL);
+    assertThat(check.good()).isTrue();
     assertThat(check.outOfTheTen()).isEmpty();
 
     Finger finger = plan.built().get(0).nail().finger();
@@ -179,7 +183,7 @@ class NailCheckTest {
     measured.put(
         finger.twin(),
         Map.of(Quantity.BUILT_LENGTH, plan.of(finger.twin()).orElseThrow().extension() - 0.2));
-    SetCheck apart = SetCheck.of(plan, measured, Tolerances.USUAL);
+    SetCheck apart = SetCheck.of(plan, measured, Map.of(), Tolerances.USUAL);
     assertThat(apart.of(finger).orElseThrow().faults())
         .singleElement()
         .satisfies(
@@ -188,43 +192,98 @@ class NailCheckTest {
               assertThat(fault.by()).isCloseTo(0.4, within(1e-6));
             });
     assertThat(apart.outOfTheTen()).contains(finger);
-    assertThat(apart.good(Map.of())).isFalse();
+    assertThat(apart.good()).isFalse();
   }
 
   @Test
   void whatWasNotMeasuredHasToBeLookedAtAllRound() {
     SetPlan plan = Hands.of(3).plan();
-    SetCheck check = SetCheck.of(plan, Map.of(), Tolerances.USUAL);
-    assertThat(check.good(Map.of())).isFalse();
+    SetCheck check = SetCheck.of(plan, Map.of(), Map.of(), Tolerances.USUAL);
+    assertThat(check.good()).isFalse();
     Map<Finger, Map<Look, Look.Found>> found = new EnumMap<>(Finger.class);
     for (Finger finger : check.nails().keySet()) {
       Map<Look, Look.Found> of = new EnumMap<>(Look.class);
       Look.of(plan.wish().shape()).forEach(look -> of.put(look, Look.Found.PASS));
       found.put(finger, of);
     }
-    assertThat(check.good(found)).isTrue();
-    found.values().iterator().next().put(Look.APEX, Look.Found.FILE);
-    assertThat(check.good(found)).isFalse();
+    assertThat(SetCheck.of(plan, Map.of(), found, Tolerances.USUAL).good()).isTrue();
+    Finger first = found.keySet().iterator().next();
+    found.get(first).put(Look.APEX, Look.Found.FILE);
+    SetCheck filed = SetCheck.of(plan, Map.of(), found, Tolerances.USUAL);
+    assertThat(filed.good()).isFalse();
+    assertThat(filed.of(first).orElseThrow().verdict()).isEqualTo(NailCheck.Verdict.FILE);
+    assertThat(filed.outOfTheTen()).hasValue(first);
     assertThat(Look.of(NailShape.SQUARE)).contains(Look.CORNERS);
     assertThat(Look.of(NailShape.STILETTO)).doesNotContain(Look.CORNERS);
   }
 
+  private static NailCheck measured(NailPlan plan, Map<Quantity, Double> measured) {
+    return NailCheck.of(new AsBuilt(plan, measured), Map.of(), Tolerances.USUAL);
+  }
+
+  private static double net(NailCheck check, Surplus.Zone zone, boolean left) {
+    return check.surplus().stream()
+        .filter(each -> each.zone() == zone && each.left() == left)
+        .mapToDouble(Surplus::net)
+        .sum();
+  }
+
   @Test
-  void surplusAndLackAreToldByZone() {
+  void surplusAndLackAreToldByZoneAndSide() {
     NailPlan plan = nails().get(0);
     double apex = plan.build().profile().apexThickness();
-    NailCheck thick =
-        NailCheck.of(new AsBuilt(plan, Map.of(Quantity.BUILT_APEX, apex + 0.3)), Tolerances.USUAL);
-    assertThat(thick.body().over()).isPositive();
-    assertThat(thick.body().lacking()).isCloseTo(0, within(1e-9));
-    NailCheck thin =
-        NailCheck.of(
-            new AsBuilt(plan, Map.of(Quantity.BUILT_APEX, Math.max(0.3, apex - 0.3))),
-            Tolerances.USUAL);
-    assertThat(thin.body().lacking()).isPositive();
+    NailCheck thick = measured(plan, Map.of(Quantity.BUILT_APEX, apex + 0.3));
+    assertThat(net(thick, Surplus.Zone.BODY, true)).isPositive();
+    assertThat(thick.surplus()).allSatisfy(each -> assertThat(each.lacking()).isLessThan(0.01));
+    NailCheck thin = measured(plan, Map.of(Quantity.BUILT_APEX, Math.max(0.3, apex - 0.3)));
+    assertThat(net(thin, Surplus.Zone.BODY, false)).isNegative();
     assertThat(thin.verdict()).isEqualTo(NailCheck.Verdict.ADD);
     assertThat(thin.faults().stream().map(Fault::kind).collect(Collectors.toSet()))
         .contains(Kind.APEX_LOW);
+    double side = AsBuilt.planned(plan, Quantity.BUILT_SIDE_LEFT);
+    NailCheck in = measured(plan, Map.of(Quantity.BUILT_SIDE_LEFT, side - 0.5));
+    assertThat(net(in, Surplus.Zone.EXTENSION, true)).isLessThan(-0.3);
+    assertThat(net(in, Surplus.Zone.EXTENSION, false)).isCloseTo(0, within(1e-9));
+    // A narrower nail carries less, and its margins say so.
+    assertThat(in.endurance().of(FailureMode.CRACK).ofAim())
+        .isLessThan(
+            measured(plan, Map.of(Quantity.BUILT_APEX, apex))
+                .endurance()
+                .of(FailureMode.CRACK)
+                .ofAim());
+  }
+
+  @Test
+  void theBodyOfTheProductIsThePlans() {
+    for (NailPlan plan : nails().subList(0, 40)) {
+      Body body = new Body(plan, Map.of());
+      double volume = 0;
+      double length = plan.build().profile().length();
+      for (int i = 0; i < 200; i++) {
+        double x = (i + 0.5) * length / 200;
+        volume += (body.area(x, true) + body.area(x, false)) * length / 200;
+      }
+      // Its sidewalls are filed flush, where the plan's stand square on the curve; tips lie under
+      // it.
+      double product = plan.build().volumes().total();
+      if (plan.build().tip().equals(TipUnder.NONE)) {
+        assertThat(volume).isBetween(0.88 * product, 1.05 * product);
+      }
+      assertThat(body.measure(Quantity.BUILT_STRESS))
+          .isCloseTo(AsBuilt.planned(plan, Quantity.BUILT_STRESS), within(1e-9));
+    }
+  }
+
+  @Test
+  void aSalonsOwnTolerancesDecide() {
+    NailPlan plan = nails().get(0);
+    AsBuilt longer = new AsBuilt(plan, Map.of(Quantity.BUILT_LENGTH, plan.extension() + 0.5));
+    assertThat(NailCheck.of(longer, Map.of(), Tolerances.USUAL).faults()).hasSize(1);
+    assertThat(
+            NailCheck.of(longer, Map.of(), new Tolerances(Map.of(Tolerance.LENGTH, 0.6))).faults())
+        .isEmpty();
+    assertThatThrownBy(() -> new Tolerances(Map.of(Tolerance.LENGTH, 9.0)))
+        .isInstanceOf(IllegalArgumentException.class);
   }
 
   @Test
