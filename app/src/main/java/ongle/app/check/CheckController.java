@@ -182,12 +182,13 @@ class CheckController {
           model);
     }
     show(visits.of(id), finger, seat, model);
-    model.addAttribute(
-        "edit",
-        new Edit.Refused(
-            given
-                .map(each -> Words.say("check.circle.small", "diameter", each, "width", width))
-                .orElseGet(() -> Words.say("check.circle.none"))));
+    String why =
+        given
+            .map(each -> Words.say("check.circle.small", "diameter", each, "width", width))
+            .orElseGet(() -> Words.say("check.circle.none"));
+    model.addAttribute("edit", new Edit.Refused(why));
+    model.addAttribute("circle", diameter);
+    model.addAttribute("circleWhy", why);
     model.addAttribute("field", field(planned, finger, Quantity.BUILT_BARREL));
     return "check/page :: answer";
   }

@@ -11,15 +11,18 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.jsonPath;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
+import java.io.ByteArrayInputStream;
 import java.time.LocalDateTime;
 import java.util.List;
 import java.util.UUID;
+import javax.imageio.ImageIO;
 import ongle.app.SalonTest;
 import ongle.app.editing.SetEditor;
 import ongle.app.visits.VisitPlanner;
 import ongle.app.words.Numbers;
 import ongle.core.check.AsBuilt;
 import ongle.core.check.Look;
+import ongle.core.nail.CrossCurve;
 import ongle.core.nail.Finger;
 import ongle.core.nail.Quantity;
 import ongle.core.plan.NailPlan;
@@ -157,6 +160,92 @@ class CheckTest {
     List<CheckRound> rounds = checks.rounds(SET);
     assertThat(rounds.get(rounds.size() - 1).looks()).contains("HAIRLINE");
     assertThat(checks.found(SET)).isEmpty();
+  }
+
+  private ResultActions circle(Finger finger, String diameter) throws Exception {
+    return mvc.perform(
+            post("/sets/" + SET + "/check/" + finger + "/circle").param("diameter", diameter))
+        .andExpect(status().isOk());
+  }
+
+  @Test
+  void theGuideCircleThatFitsGivesTheBarrel() throws Exception {
+    CrossCurve barrel = plan(Finger.R3).build().fullBarrel();
+    circle(Finger.R3, Numbers.plain(2 * barrel.radius(), 2));
+    assertThat(checks.of(visits.of(SET).planned()).of(Finger.R3).orElseThrow().built().measured())
+        .hasEntrySatisfying(
+            Quantity.BUILT_BARREL,
+            depth -> assertThat(depth).isCloseTo(barrel.depth(), within(0.06)));
+    circle(Finger.R2, "3").andExpect(content().string(containsString("next larger one")));
+    circle(Finger.R2, "round")
+        .andExpect(content().string(containsString("diameter of the circle")));
+    assertThat(checks.of(visits.of(SET).planned()).of(Finger.R2).orElseThrow().seen()).isFalse();
+  }
+
+  @Test
+  void measuresComeBackFromTheFileTheyWentOutTo() throws Exception {
+    type(Finger.R4, Quantity.BUILT_LENGTH, 0.7);
+    String csv =
+        mvc.perform(get("/sets/" + SET + "/check/built.csv"))
+            .andReturn()
+            .getResponse()
+            .getContentAsString();
+    type(Finger.R4, Quantity.BUILT_LENGTH, 0.0);
+    checks.again(SET);
+    String bad = csv + "R4,built_length,millimetre,,9,\nR9,built_apex,,,1,\nL1,built_apex,,,-4,\n";
+    mvc.perform(post("/sets/" + SET + "/check/read").param("text", bad))
+        .andExpect(content().string(containsString("1 nail can be taken, 3 lines cannot")))
+        .andExpect(content().string(containsString("stands there twice")));
+    mvc.perform(post("/sets/" + SET + "/check/read/save").param("text", bad))
+        .andExpect(status().is3xxRedirection());
+    assertThat(visits.of(SET).planned().set().nail(Finger.R4).value(Quantity.BUILT_LENGTH))
+        .hasValueSatisfying(
+            length ->
+                assertThat(length)
+                    .isCloseTo(planned(Finger.R4, Quantity.BUILT_LENGTH) + 0.7, within(0.06)));
+    mvc.perform(post("/sets/" + SET + "/check/read").param("text", "finger,measure\nR4,x"))
+        .andExpect(content().string(containsString("built")));
+  }
+
+  @Test
+  void aSalonThatLetsMorePassIsNotToldOfIt() throws Exception {
+    type(Finger.R5, Quantity.BUILT_LENGTH, 0.5)
+        .andExpect(content().string(containsString("too long")));
+    mvc.perform(post("/salon/figures").param("tolerance-LENGTH", "0.8")).andExpect(status().isOk());
+    mvc.perform(get("/sets/" + SET + "/check?finger=R5"))
+        .andExpect(content().string(not(containsString("too long"))));
+    mvc.perform(post("/salon/figures").param("tolerance-LENGTH", "90"))
+        .andExpect(content().string(containsString("value=\"90\"")));
+    mvc.perform(post("/salon/figures").param("tolerance-LENGTH", "0.3")).andExpect(status().isOk());
+  }
+
+  @Test
+  void whatIsBuiltIsSeenByTheClientOnPaperAndInTheWeeksAhead() throws Exception {
+    type(Finger.R3, Quantity.BUILT_LENGTH, 1.4);
+    type(Finger.R3, Quantity.BUILT_APEX, 0.3);
+    byte[] planned = picture("planned");
+    assertThat(picture("built")).isNotEqualTo(planned);
+    mvc.perform(get("/sets/" + SET + "/check/eye"))
+        .andExpect(content().string(containsString(" file")));
+    mvc.perform(get("/sets/" + SET + "/sheet"))
+        .andExpect(content().string(containsString("As built:")));
+    mvc.perform(get("/sets/" + SET + "/bench/guide/record"))
+        .andExpect(content().string(containsString("R3 ")));
+    mvc.perform(get("/sets/" + SET + "/structure?look=weeks&finger=R3"))
+        .andExpect(content().string(containsString("what the check measured")));
+    mvc.perform(get("/sets/" + SET + "/structure?look=weeks&finger=R2"))
+        .andExpect(content().string(not(containsString("what the check measured"))));
+  }
+
+  private byte[] picture(String way) throws Exception {
+    byte[] png =
+        mvc.perform(get("/sets/" + SET + "/check/eye/" + way + ".png"))
+            .andExpect(status().isOk())
+            .andReturn()
+            .getResponse()
+            .getContentAsByteArray();
+    assertThat(ImageIO.read(new ByteArrayInputStream(png)).getWidth()).isEqualTo(1300);
+    return png;
   }
 
   @Test
