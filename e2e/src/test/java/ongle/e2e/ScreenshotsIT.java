@@ -28,7 +28,6 @@ class ScreenshotsIT {
       shoot(desk, "/shelf", "shelf", folder);
       shoot(desk, "/sets/1/shape?finger=R3", "shape", folder);
       shoot(desk, "/sets/1/structure?finger=R3", "structure", folder);
-      shoot(desk, "/sets/1/structure?finger=R3&look=schools", "schools", folder);
       shoot(desk, "/sets/3/bench?look=TIME", "bench", folder);
       shootGuide(desk, folder);
       for (String measured : List.of("LENGTH 7.1", "APEX 1.05", "APEX_PLACE 5.9", "EDGE 0.72")) {
@@ -39,10 +38,9 @@ class ScreenshotsIT {
             "seen=&value=" + each[1]);
       }
       shoot(desk, "/sets/9/check?finger=R3", "check", folder);
+      shoot(desk, "/sets/8/check/eye", "eye", folder);
+      shootTrace(salon, desk, folder);
       shoot(desk, "/sets/1/structure?finger=L4&look=weeks&day=28", "weeks", folder);
-      desk.open("/sets/1/structure?finger=R3&look=round");
-      desk.until(d -> d.find("#round-canvas").getDomAttribute("data-drawn") != null);
-      Files.write(folder.resolve("round.png"), desk.picture());
       desk.size(1024, 1320);
       shoot(desk, "/sets/1/sheet", "sheet", folder);
       desk.size(1280, 800);
@@ -53,6 +51,28 @@ class ScreenshotsIT {
       desk.until(d -> "dark".equals(d.find("html").getDomAttribute("data-theme")));
       shoot(desk, "/sets/3/structure?finger=L1", "structure-dark-german", folder);
     }
+  }
+
+  /** A built nail traced in its picture from the side. */
+  private static void shootTrace(Salon salon, Desk desk, Path folder) throws IOException {
+    String form = "application/x-www-form-urlencoded";
+    String nail = "/sets/9/check/pictures/R3/";
+    salon.post("/standin/camera/nail", form, "tilt=9&towards=60&LENGTH=1.1&APEX=0.2");
+    for (String view : List.of("ABOVE", "SIDE", "BARREL")) {
+      salon.post(nail + view + "/camera", form, "");
+      Map<String, List<Number>> truth =
+          new Json()
+              .toType(
+                  salon.get("/standin/camera/nail.json?set=9&finger=R3&view=" + view).body(),
+                  Map.class);
+      truth.forEach(
+          (name, at) ->
+              salon.post(
+                  nail + view + "/mark",
+                  form,
+                  "name=" + name + "&x=" + at.get(0) + "&y=" + at.get(1)));
+    }
+    shoot(desk, "/sets/9/check/pictures?finger=R3&view=SIDE", "trace", folder);
   }
 
   /** The beads of the first nail. */

@@ -3,7 +3,6 @@ package ongle.app.check;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -219,7 +218,8 @@ class CheckController {
                 .orElse(order.get(0));
     model.addAttribute(
         "page",
-        SetPage.of(planned, Stage.CHECK, Stage.CHECK.path(), finger, seat).with(figures(check)));
+        SetPage.of(planned, Stage.CHECK, Stage.CHECK.path(), finger, seat)
+            .with(CheckWords.figures(check)));
     model.addAttribute(
         "rows",
         AsBuilt.QUANTITIES.stream()
@@ -258,12 +258,6 @@ class CheckController {
                 .filter(length -> length > wanted + NailCheck.NO_NAIL_OF_THIS_SET)
                 .isPresent();
     return anotherNail ? field.noting(Words.say("check.another-nail")) : field;
-  }
-
-  static Map<Finger, String> figures(SetCheck check) {
-    Map<Finger, String> figures = new EnumMap<>(Finger.class);
-    check.nails().forEach((finger, nail) -> figures.put(finger, Words.of(nail.verdict(), "short")));
-    return figures;
   }
 
   private Look look(PlannedVisit visit, SetCheck check, Finger finger) {

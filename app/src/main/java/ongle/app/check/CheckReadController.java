@@ -9,6 +9,7 @@ import ongle.app.editing.Change;
 import ongle.app.editing.SetEditor;
 import ongle.app.frame.SetPage;
 import ongle.app.frame.Stage;
+import ongle.app.planning.PlannedSet;
 import ongle.app.planning.SetReader;
 import ongle.app.sets.Taken;
 import ongle.app.web.CsvText;
@@ -33,10 +34,12 @@ import org.springframework.web.multipart.MultipartFile;
 class CheckReadController {
   private final SetReader reader;
   private final SetEditor editor;
+  private final Checks checks;
 
-  CheckReadController(SetReader reader, SetEditor editor) {
+  CheckReadController(SetReader reader, SetEditor editor, Checks checks) {
     this.reader = reader;
     this.editor = editor;
+    this.checks = checks;
   }
 
   /** One finger of a file as shown before anything is saved. */
@@ -110,8 +113,16 @@ class CheckReadController {
   }
 
   private String show(long id, Seat seat, String text, Model model) {
-    SetPage.show(
-        reader.planned(id), Stage.CHECK, SetPage.chosen(Optional.empty(), seat), seat, model);
+    PlannedSet planned = reader.planned(id);
+    model.addAttribute(
+        "page",
+        SetPage.of(
+                planned,
+                Stage.CHECK,
+                Stage.CHECK.path(),
+                SetPage.chosen(Optional.empty(), seat),
+                seat)
+            .with(CheckWords.figures(checks.of(planned))));
     model.addAttribute("text", text);
     return "check/read";
   }

@@ -70,7 +70,7 @@ class EyeController {
     model.addAttribute(
         "page",
         SetPage.of(visit.planned(), Stage.CHECK, "check/eye", SetPage.chosen(finger, seat), seat)
-            .with(CheckController.figures(check)));
+            .with(CheckWords.figures(check)));
     model.addAttribute("width", ClientsEye.WIDTH);
     model.addAttribute("height", ClientsEye.HEIGHT);
     model.addAttribute("built", labels(check, true));

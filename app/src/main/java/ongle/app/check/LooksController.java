@@ -86,7 +86,7 @@ class LooksController {
     model.addAttribute(
         "page",
         SetPage.of(planned, Stage.CHECK, "check/looks", finger, seat)
-            .with(CheckController.figures(check)));
+            .with(CheckWords.figures(check)));
     List<Finger> order = Finger.asSeenFrom(seat);
     model.addAttribute("order", order);
     model.addAttribute(

@@ -7,6 +7,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import ongle.app.check.CheckWords;
+import ongle.app.check.Checks;
 import ongle.app.frame.SetPage;
 import ongle.app.frame.Stage;
 import ongle.app.planning.PlannedSet;
@@ -48,11 +50,13 @@ class TraceController {
   private final SetReader reader;
   private final TraceDesk desk;
   private final NailCamera camera;
+  private final Checks checks;
 
-  TraceController(SetReader reader, TraceDesk desk, NailCamera camera) {
+  TraceController(SetReader reader, TraceDesk desk, NailCamera camera, Checks checks) {
     this.reader = reader;
     this.desk = desk;
     this.camera = camera;
+    this.checks = checks;
   }
 
   /**
@@ -225,7 +229,10 @@ class TraceController {
   private void show(long id, Finger finger, Optional<View> asked, Seat seat, Model model) {
     PlannedSet planned = reader.planned(id);
     NailPlan plan = planned.of(finger);
-    SetPage.show(planned, Stage.CHECK, "check/pictures", finger, seat, model);
+    model.addAttribute(
+        "page",
+        SetPage.of(planned, Stage.CHECK, "check/pictures", finger, seat)
+            .with(CheckWords.figures(checks.of(planned))));
     Map<View, NailPicture> pictures = desk.of(id, finger);
     View view =
         asked.orElseGet(
