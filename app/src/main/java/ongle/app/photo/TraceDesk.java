@@ -133,10 +133,15 @@ class TraceDesk {
     }
   }
 
+  /** By what the pictures came to last: a point more or less turns no edge. */
   private Spot snapped(long setId, NailPicture picture, Curve curve, Spot at) {
-    NailPlan plan = reader.planned(setId).of(picture.getFinger());
-    return outcome(plan, of(setId, picture.getFinger()))
-        .traced()
+    Map<View, NailPicture> all = of(setId, picture.getFinger());
+    return all.values().stream()
+        .filter(NailPicture::isMarked)
+        .findFirst()
+        .map(first -> last.get(first.getId()))
+        .or(() -> outcome(reader.planned(setId).of(picture.getFinger()), all).traced())
+        .filter(now -> !now.line(picture.getView(), curve).isEmpty())
         .map(now -> Tracer.snapped(now, picture.getView(), curve, pixels(picture), at))
         .orElse(at);
   }
