@@ -517,7 +517,7 @@ public final class TraceFit {
     for (Picture picture : pictures) {
       for (Curve curve : picture.view().curves()) {
         int points = picture.points(curve);
-        if (points < Math.min(6, curve.points() / 2)) {
+        if (points < curve.fewest()) {
           throw new TraceTrouble(new TraceTrouble.Why.TooFewPoints(picture.view(), curve, points));
         }
       }

@@ -49,20 +49,27 @@ public enum View implements Code {
   /** An edge in a picture, and how many points it is traced by. */
   public enum Curve implements Code {
     /** Beside it lies skin, and the skin's own edge. */
-    CUTICLE_LINE(10, -1),
-    LEFT_SIDE(8, 1),
-    RIGHT_SIDE(8, 1),
-    UPPER_ARCH(14, 1),
-    LOWER_ARCH(8, 1),
-    INNER(11, 0),
-    OUTER(11, 0);
+    CUTICLE_LINE(10, 3, -1),
+    LEFT_SIDE(8, 4, 1),
+    RIGHT_SIDE(8, 4, 1),
+    UPPER_ARCH(14, 6, 1),
+    LOWER_ARCH(8, 4, 1),
+    INNER(11, 5, 0),
+    OUTER(11, 3, 0);
 
     private final int points;
+    private final int fewest;
     private final int outermost;
 
-    Curve(int points, int outermost) {
+    Curve(int points, int fewest, int outermost) {
       this.points = points;
+      this.fewest = fewest;
       this.outermost = outermost;
+    }
+
+    /** How many it takes to tell anything; skin may hide the rest. */
+    public int fewest() {
+      return fewest;
     }
 
     /** Which of several edges it is: 1 for the outermost, −1 the innermost, 0 the clearest. */

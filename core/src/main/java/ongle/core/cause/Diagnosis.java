@@ -1,0 +1,117 @@
+package ongle.core.cause;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+
+/**
+ * Why a nail most likely failed: naive Bayes over the causes, from what was found and from every
+ * sign that is known to be so or not to be so. What nobody knows weighs nothing.
+ *
+ * @param ranked the likeliest first; shares add up to 1
+ */
+public record Diagnosis(List<Ranked> ranked) {
+  /** A sign that moves a cause less than this is not worth saying. */
+  private static final double TELLS = 1.5;
+
+  /** Below this share nothing is claimed. */
+  public static final double CLAIMED = 0.3;
+
+  /**
+   * A cause with its share.
+   *
+   * @param share 0 to 1
+   * @param speaksFor signs that are so and make it likelier, the strongest first
+   * @param speaksAgainst signs that make it less likely
+   */
+  public record Ranked(
+      Cause cause, double share, List<Evidence> speaksFor, List<Evidence> speaksAgainst) {}
+
+  /**
+   * A sign and whether it is so.
+   *
+   * @param times by what it multiplies the odds
+   */
+  public record Evidence(Sign sign, boolean so, double times) {}
+
+  public Diagnosis {
+    ranked = List.copyOf(ranked);
+  }
+
+  /**
+   * Of one nail.
+   *
+   * @param known signs known to be so, or not to be so
+   */
+  public static Diagnosis of(Finding finding, Map<Sign, Boolean> known) {
+    return of(List.of(finding), known);
+  }
+
+  /**
+   * What several nails of one visit have in common: what was found on each, and what is known of
+   * all of them.
+   */
+  public static Diagnosis of(List<Finding> findings, Map<Sign, Boolean> known) {
+    Map<Cause, Double> logs = new EnumMap<>(Cause.class);
+    double most = Double.NEGATIVE_INFINITY;
+    for (Cause cause : Cause.values()) {
+      double log = Math.log(cause.prior());
+      for (Finding finding : findings) {
+        log += Math.log(Likelihoods.found(cause, finding));
+      }
+      for (Map.Entry<Sign, Boolean> sign : known.entrySet()) {
+        log += Math.log(Likelihoods.factor(cause, sign.getKey(), sign.getValue()));
+      }
+      logs.put(cause, log);
+      most = Math.max(most, log);
+    }
+    double whole = 0;
+    for (double log : logs.values()) {
+      whole += Math.exp(log - most);
+    }
+    List<Ranked> ranked = new ArrayList<>();
+    for (Map.Entry<Cause, Double> each : logs.entrySet()) {
+      List<Evidence> speaks = evidence(each.getKey(), known);
+      ranked.add(
+          new Ranked(
+              each.getKey(),
+              Math.exp(each.getValue() - most) / whole,
+              speaks.stream()
+                  .filter(evidence -> evidence.times() >= TELLS)
+                  .sorted(Comparator.comparingDouble(Evidence::times).reversed())
+                  .toList(),
+              speaks.stream()
+                  .filter(evidence -> evidence.times() <= 1 / TELLS)
+                  .sorted(Comparator.comparingDouble(Evidence::times))
+                  .toList()));
+    }
+    ranked.sort(Comparator.comparingDouble(Ranked::share).reversed());
+    return new Diagnosis(ranked);
+  }
+
+  private static List<Evidence> evidence(Cause cause, Map<Sign, Boolean> known) {
+    return known.entrySet().stream()
+        .map(
+            sign ->
+                new Evidence(
+                    sign.getKey(),
+                    sign.getValue(),
+                    Likelihoods.factor(cause, sign.getKey(), sign.getValue())))
+        .toList();
+  }
+
+  public Ranked first() {
+    return ranked.get(0);
+  }
+
+  /** Those worth naming: known causes of some share, three at most. */
+  public List<Ranked> named() {
+    return ranked.stream()
+        .filter(each -> each.cause() != Cause.UNKNOWN)
+        .filter(each -> each.share() >= 0.05)
+        .limit(3)
+        .toList();
+  }
+}

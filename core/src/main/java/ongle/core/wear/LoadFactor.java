@@ -1,0 +1,178 @@
+package ongle.core.wear;
+
+import java.util.List;
+
+/**
+ * What a client's hands ask of their nails against the usual: the load factor λ, drawn from how
+ * their nails held.
+ *
+ * <p>Prior: log-normal around 1 with σ 0.35. A nail whose crack margin on a day is m cracks at the
+ * rate (λ/m)⁸ · ln 2 / 21 a day; between the days given the rate runs straight. The posterior
+ * stands on a grid of ln λ.
+ *
+ * @param mean of λ
+ * @param median of λ
+ * @param low a tenth lies below
+ * @param high a tenth lies above
+ * @param nails nail-visits it is drawn from
+ * @param grid weights of ln λ from −1.5 to 1.5, adding up to 1
+ */
+public record LoadFactor(
+    double mean, double median, double low, double high, int nails, double[] grid) {
+  /** Fewer nail-visits than these change no plan. */
+  public static final int ENOUGH = 10;
+
+  private static final double SPREAD = 0.35;
+  private static final double FAR = 1.5;
+  private static final double STEP = 0.0025;
+  private static final int PLACES = (int) Math.round(2 * FAR / STEP) + 1;
+  private static final double POWER = 8;
+  private static final double PER_DAY = Math.log(2) / 21;
+
+  /** Nothing known: the usual hands. */
+  public static final LoadFactor USUAL = of(List.of());
+
+  /**
+   * Margins against cracking as they fall over the days.
+   *
+   * @param days rising
+   * @param margins on those days, above 0
+   */
+  public record Course(double[] days, double[] margins) {
+    /**
+     * @throws IllegalArgumentException if there are not as many margins as days, or one is not
+     *     above 0
+     */
+    public Course {
+      if (days.length == 0 || days.length != margins.length) {
+        throw new IllegalArgumentException("a margin a day");
+      }
+      for (double margin : margins) {
+        if (!(margin > 0)) {
+          throw new IllegalArgumentException("margins are above 0");
+        }
+      }
+    }
+
+    private double rate(int i) {
+      return PER_DAY * Math.pow(margins[i], -POWER);
+    }
+
+    /** Rate on a day for λ = 1; held to the first and the last day given. */
+    double rateOn(double day) {
+      if (day <= days[0]) {
+        return rate(0);
+      }
+      for (int i = 1; i < days.length; i++) {
+        if (day <= days[i]) {
+          double share = (day - days[i - 1]) / (days[i] - days[i - 1]);
+          return rate(i - 1) + share * (rate(i) - rate(i - 1));
+        }
+      }
+      return rate(days.length - 1);
+    }
+
+    /** The rate summed until a day, for λ = 1. */
+    double summed(double until) {
+      double sum = 0;
+      double from = 0;
+      for (double day : days) {
+        double to = Math.min(day, until);
+        if (to > from) {
+          sum += (to - from) * (rateOn(from) + rateOn(to)) / 2;
+          from = to;
+        }
+      }
+      return until > from ? sum + (until - from) * rateOn(until) : sum;
+    }
+  }
+
+  /** What became of one nail. */
+  public sealed interface Outcome {
+    /** Whole until a day. */
+    record Held(double until) implements Outcome {}
+
+    /** Cracked on a known day. */
+    record CrackedOn(double day) implements Outcome {}
+
+    /** Seen whole on a day, found cracked on another. */
+    record CrackedBetween(double after, double until) implements Outcome {}
+  }
+
+  /** One nail of one visit. */
+  public record Observation(Course course, Outcome outcome) {
+    private double likelihood(double timesEight) {
+      if (outcome instanceof Outcome.Held held) {
+        return Math.exp(-timesEight * course.summed(held.until()));
+      }
+      if (outcome instanceof Outcome.CrackedOn cracked) {
+        return timesEight
+            * course.rateOn(cracked.day())
+            * Math.exp(-timesEight * course.summed(cracked.day()));
+      }
+      Outcome.CrackedBetween between = (Outcome.CrackedBetween) outcome;
+      return Math.exp(-timesEight * course.summed(between.after()))
+          - Math.exp(-timesEight * course.summed(between.until()));
+    }
+  }
+
+  private static double logAt(int place) {
+    return -FAR + place * STEP;
+  }
+
+  /** Drawn from all that is known of these hands. */
+  public static LoadFactor of(List<Observation> seen) {
+    double[] logs = new double[PLACES];
+    double most = Double.NEGATIVE_INFINITY;
+    for (int i = 0; i < PLACES; i++) {
+      double log = logAt(i);
+      double timesEight = Math.exp(POWER * log);
+      logs[i] = -log * log / (2 * SPREAD * SPREAD);
+      for (Observation each : seen) {
+        logs[i] += Math.log(Math.max(Double.MIN_NORMAL, each.likelihood(timesEight)));
+      }
+      most = Math.max(most, logs[i]);
+    }
+    double[] grid = new double[PLACES];
+    double whole = 0;
+    for (int i = 0; i < PLACES; i++) {
+      grid[i] = Math.exp(logs[i] - most);
+      whole += grid[i];
+    }
+    double mean = 0;
+    for (int i = 0; i < PLACES; i++) {
+      grid[i] /= whole;
+      mean += grid[i] * Math.exp(logAt(i));
+    }
+    return new LoadFactor(
+        mean, below(grid, 0.5), below(grid, 0.1), below(grid, 0.9), seen.size(), grid);
+  }
+
+  /** Where a share lies below, straight between the places of the grid. */
+  private static double below(double[] grid, double share) {
+    double sum = 0;
+    for (int i = 0; i < PLACES; i++) {
+      double next = sum + grid[i];
+      if (next >= share) {
+        return Math.exp(logAt(i) + ((share - sum) / grid[i] - 0.5) * STEP);
+      }
+      sum = next;
+    }
+    return Math.exp(FAR);
+  }
+
+  /** Chance that a nail is whole until a day, 0 to 1. */
+  public double survives(Course course, double until) {
+    double summed = course.summed(until);
+    double chance = 0;
+    for (int i = 0; i < PLACES; i++) {
+      chance += grid[i] * Math.exp(-Math.exp(POWER * logAt(i)) * summed);
+    }
+    return chance;
+  }
+
+  /** What everyday loads are multiplied by: the mean once enough is known, else 1. */
+  public double times() {
+    return nails >= ENOUGH ? mean : 1;
+  }
+}
