@@ -36,7 +36,7 @@ import org.springframework.transaction.support.TransactionOperations;
 
 /** Notes what happens in an appointment, and says where it stands. */
 @Service
-class BenchDesk {
+public class BenchDesk {
   /**
    * Two screens pressing at once are told apart by the place of their event; the later looks again.
    */
@@ -224,6 +224,14 @@ class BenchDesk {
     List<List<Noted>> records = new ArrayList<>(runs(setId).stream().map(Run::noted).toList());
     Collections.reverse(records);
     return records;
+  }
+
+  /** What the last time through an appointment leaves to be known. */
+  public WorkFacts facts(PlannedVisit visit) {
+    Run run = run(visit.planned().id());
+    return run.begun() && visit.plan().refusals().isEmpty()
+        ? WorkFacts.of(new Guide(visit.plan(), run.events()))
+        : WorkFacts.NONE;
   }
 
   /** Begins the appointment; once begun it goes on. */

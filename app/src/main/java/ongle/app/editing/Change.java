@@ -8,6 +8,7 @@ import java.util.Set;
 import java.util.function.Function;
 import java.util.function.UnaryOperator;
 import ongle.app.sets.Choices;
+import ongle.app.sets.Lesson;
 import ongle.app.sets.NailSet;
 import ongle.app.sets.SetNail;
 import ongle.app.sets.Taken;
@@ -129,6 +130,11 @@ public interface Change {
    */
   static Change buildAnyway(Finger finger, String reason) {
     return (set, at) -> set.nail(finger).buildAnyway(orNull(reason));
+  }
+
+  /** What is done otherwise because of what happened before. */
+  static Change learn(List<Lesson> lessons) {
+    return (set, at) -> set.learn(lessons);
   }
 
   static Change wishes(String words) {

@@ -107,9 +107,19 @@ public record SetPage(
   }
 
   private static List<Caution> cautions(PlannedSet planned) {
-    return Stream.concat(
-            ofClient(planned), byText(planned, plan -> plan.cautions().stream().map(Words::of)))
+    return Stream.of(
+            ofClient(planned),
+            byText(planned, plan -> lessons(planned, plan)),
+            byText(planned, plan -> plan.cautions().stream().map(Words::of)))
+        .flatMap(each -> each)
         .toList();
+  }
+
+  /** What was learned of the set before. */
+  private static Stream<String> lessons(PlannedSet planned, NailPlan plan) {
+    return planned.set().getLessons().stream()
+        .filter(lesson -> lesson.finger() == plan.nail().finger())
+        .map(lesson -> Words.say("frame.lesson", "change", Words.of(lesson.change())));
   }
 
   private static Stream<Caution> byText(

@@ -10,7 +10,8 @@ public enum Stage {
   STRUCTURE,
   BENCH,
   CHECK,
-  SHEET;
+  SHEET,
+  WEAR;
 
   public String path() {
     return name().toLowerCase(Locale.ROOT);

@@ -101,7 +101,8 @@ public record TenStrip(List<Cell> cells, String meaning) {
             case FREE_HAND, OVERLAY -> Words.of(plan.fit().way());
           };
       case SHAPE -> Numbers.format(plan.extension(), 1);
-      case STRUCTURE, CHECK, SHEET -> Numbers.format(plan.build().profile().apexThickness(), 2);
+      case STRUCTURE, CHECK, SHEET, WEAR ->
+          Numbers.format(plan.build().profile().apexThickness(), 2);
       case BENCH -> Numbers.format(plan.appliedVolume(), 0);
     };
   }
@@ -112,7 +113,8 @@ public record TenStrip(List<Cell> cells, String meaning) {
           planned.readings().of(plan.nail().finger(), Quantity.WIDTH).measured() ? "" : "estimated";
       case FIT -> plan.fit().suits() ? "" : "warn";
       case SHAPE -> plan.readsAsShape() && !plan.length().set().caps() ? "" : "warn";
-      case STRUCTURE, BENCH, CHECK, SHEET -> Interval.OfFinger.of(plan).notAdvised() ? "warn" : "";
+      case STRUCTURE, BENCH, CHECK, SHEET, WEAR ->
+          Interval.OfFinger.of(plan).notAdvised() ? "warn" : "";
     };
   }
 }

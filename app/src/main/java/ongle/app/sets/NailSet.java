@@ -58,6 +58,7 @@ public class NailSet {
   private LocalDateTime takenOutAt;
   private String bench;
   private String routine;
+  private String lessons;
 
   @OneToMany(mappedBy = "set", cascade = CascadeType.ALL)
   @OrderBy("finger")
@@ -109,6 +110,16 @@ public class NailSet {
   /** The client's set before this one with measures on it; null if there is none. */
   public Long getPreviousId() {
     return previousId;
+  }
+
+  /** What is done otherwise on it because of what happened to the set before. */
+  public List<Lesson> getLessons() {
+    return Lesson.read(lessons);
+  }
+
+  /** Takes these over, in place of what was taken over before. */
+  public void learn(List<Lesson> taken) {
+    lessons = Lesson.write(taken);
   }
 
   /** What the client wants, in words. */

@@ -1,0 +1,295 @@
+package ongle.app.wear;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import ongle.app.drawing.WearDrawing;
+import ongle.app.frame.SetPage;
+import ongle.app.frame.Stage;
+import ongle.app.words.Dates;
+import ongle.app.words.Numbers;
+import ongle.app.words.Words;
+import ongle.core.cause.Cause;
+import ongle.core.cause.Change;
+import ongle.core.cause.Diagnosis;
+import ongle.core.cause.Finding;
+import ongle.core.check.NailCheck;
+import ongle.core.nail.Finger;
+import ongle.core.nail.Seat;
+import ongle.core.structure.FailureMode;
+import ongle.core.wear.LoadFactor;
+import ongle.core.wear.Outlook;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.ModelAttribute;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+
+/** The stage Wear: tap on what happened, see why, take the change over. */
+@Controller
+@RequestMapping("/sets/{id}/wear")
+class WearController {
+  private final Wears wears;
+
+  WearController(Wears wears) {
+    this.wears = wears;
+  }
+
+  /** A cause as it is shown. */
+  record Why(String cause, String share, List<String> speaksFor, List<String> speaksAgainst) {}
+
+  /**
+   * Something that happened, as it is shown.
+   *
+   * @param own whether the cause is the technician's
+   * @param change for next time; null where nothing is changed
+   */
+  record Happened(
+      long id,
+      Finger finger,
+      String what,
+      String when,
+      @Nullable String said,
+      List<Why> why,
+      Cause cause,
+      boolean own,
+      @Nullable String change) {}
+
+  @GetMapping
+  String page(
+      @PathVariable long id,
+      @RequestParam Optional<Finger> finger,
+      @ModelAttribute("seat") Seat seat,
+      Model model) {
+    show(id, SetPage.chosen(finger, seat), seat, model);
+    return "wear/page";
+  }
+
+  @PostMapping("/{finger}")
+  String note(
+      @PathVariable long id,
+      @PathVariable Finger finger,
+      @RequestParam Finding.Kind kind,
+      @RequestParam Finding.Place place,
+      @RequestParam(defaultValue = "") String far,
+      @RequestParam(defaultValue = "") String day,
+      @RequestParam(defaultValue = "") String whole,
+      @RequestParam(defaultValue = "NOTHING_KNOWN") Finding.After after,
+      @RequestParam(defaultValue = "") String said,
+      @ModelAttribute("seat") Seat seat,
+      Model model) {
+    try {
+      WearForm form =
+          new WearForm(
+              kind,
+              place,
+              far.isBlank()
+                  ? 0
+                  : Numbers.parse(far)
+                      .filter(value -> value >= 0)
+                      .orElseThrow(
+                          () ->
+                              new IllegalArgumentException(
+                                  Words.say("wear.too-far", "most", Finding.FARTHEST))),
+              whole.isBlank() ? Optional.empty() : Optional.of(date(whole)),
+              after,
+              said.isBlank()
+                  ? null
+                  : said.strip().substring(0, Math.min(200, said.strip().length())));
+      wears.note(id, finger, day.isBlank() ? wears.today() : date(day), form);
+    } catch (IllegalArgumentException e) {
+      show(id, finger, seat, model);
+      model.addAttribute("trouble", e.getMessage());
+      model.addAttribute(
+          "typed",
+          Map.of(
+              "kind", kind.name(),
+              "place", place.name(),
+              "far", far,
+              "day", day,
+              "whole", whole,
+              "after", after.name(),
+              "said", said));
+      return "wear/page";
+    }
+    return "redirect:/sets/" + id + "/wear?finger=" + finger;
+  }
+
+  private static LocalDate date(String typed) {
+    try {
+      return LocalDate.parse(typed.strip());
+    } catch (java.time.format.DateTimeParseException e) {
+      throw new IllegalArgumentException(Words.say("wear.no-day"), e);
+    }
+  }
+
+  /** All fine where nothing else is known. */
+  @PostMapping("/fine")
+  String fine(
+      @PathVariable long id,
+      @RequestParam(defaultValue = "") String day,
+      @ModelAttribute("seat") Seat seat,
+      Model model) {
+    try {
+      wears.fine(id, day.isBlank() ? wears.today() : date(day));
+    } catch (IllegalArgumentException e) {
+      show(id, SetPage.chosen(Optional.empty(), seat), seat, model);
+      model.addAttribute("trouble", e.getMessage());
+      return "wear/page";
+    }
+    return "redirect:/sets/" + id + "/wear";
+  }
+
+  @PostMapping("/notes/{note}/forget")
+  String forget(@PathVariable long id, @PathVariable long note) {
+    wears.forget(id, note);
+    return "redirect:/sets/" + id + "/wear";
+  }
+
+  /** The technician names another cause. */
+  @PostMapping("/notes/{note}/cause")
+  String hold(
+      @PathVariable long id,
+      @PathVariable long note,
+      @RequestParam Optional<Cause> cause,
+      @RequestParam Optional<Finger> finger) {
+    wears.hold(id, note, cause);
+    return "redirect:/sets/" + id + "/wear" + finger.map(f -> "?finger=" + f).orElse("");
+  }
+
+  /** Begins the visit that builds what failed anew, the changes taken over. */
+  @PostMapping("/redo")
+  String redo(@PathVariable long id, @RequestParam UUID formKey) {
+    return wears
+        .redo(id, formKey)
+        .map(next -> "redirect:/sets/" + next + "/look")
+        .orElse("redirect:/sets/" + id + "/wear");
+  }
+
+  private void show(long id, Finger finger, Seat seat, Model model) {
+    Wears.Worn worn = wears.of(id);
+    Map<Finger, String> figures = new EnumMap<>(Finger.class);
+    worn.fine().forEach(each -> figures.put(each, Words.say("wear.fine")));
+    worn.explained()
+        .forEach(
+            each -> figures.put(each.finding().finger(), Words.of(each.finding().kind(), "short")));
+    worn.check().nails().keySet().forEach(each -> figures.putIfAbsent(each, "–"));
+    model.addAttribute(
+        "page",
+        SetPage.of(worn.visit().planned(), Stage.WEAR, Stage.WEAR.path(), finger, seat)
+            .with(figures));
+    model.addAttribute("finger", finger);
+    model.addAttribute("built", worn.check().of(finger).isPresent());
+    LocalDate built = worn.visit().planned().set().getCreatedAt().toLocalDate();
+    int today = WearNote.days(built, wears.today());
+    model.addAttribute("scene", WearDrawing.of(rows(worn, seat), today));
+    List<Happened> happened = worn.explained().stream().map(WearController::happened).toList();
+    model.addAttribute("happened", happened.stream().filter(e -> e.finger() == finger).toList());
+    model.addAttribute("others", happened.stream().filter(e -> e.finger() != finger).toList());
+    model.addAttribute("failed", happened.size());
+    model.addAttribute(
+        "changes",
+        happened.stream().map(Happened::change).filter(c -> c != null).distinct().toList());
+    model.addAttribute(
+        "common",
+        worn.common()
+            .map(Diagnosis::first)
+            .filter(first -> first.cause() != Cause.UNKNOWN)
+            .filter(first -> first.share() >= Diagnosis.CLAIMED)
+            .map(
+                first ->
+                    Words.say(
+                        "wear.common",
+                        "cause",
+                        Words.of(first.cause()),
+                        "share",
+                        100 * first.share()))
+            .orElse(null));
+    model.addAttribute("kinds", Finding.Kind.values());
+    model.addAttribute("places", Finding.Place.values());
+    model.addAttribute("afters", Finding.After.values());
+    model.addAttribute("causes", Cause.values());
+    model.addAttribute("today", wears.today());
+    model.addAttribute("from", built);
+    model.addAttribute("formKey", UUID.randomUUID());
+    model.addAttribute("typed", Map.of());
+  }
+
+  private static List<WearDrawing.Row> rows(Wears.Worn worn, Seat seat) {
+    List<WearDrawing.Row> rows = new ArrayList<>();
+    for (NailCheck nail : worn.check().inOrder(Finger.asSeenFrom(seat))) {
+      Finger finger = nail.plan().nail().finger();
+      Outlook outlook = nail.seen() ? nail.outlook() : nail.plan().outlook();
+      rows.add(
+          new WearDrawing.Row(
+              finger,
+              outlook.due().day(),
+              worn.whole().getOrDefault(finger, List.of()),
+              worn.explained().stream()
+                  .map(Wears.Explained::finding)
+                  .filter(each -> each.finger() == finger)
+                  .map(Finding::day)
+                  .toList(),
+              LoadFactor.USUAL.survives(course(outlook), outlook.due().day())));
+    }
+    return rows;
+  }
+
+  /** Crack margins week by week. */
+  private static LoadFactor.Course course(Outlook outlook) {
+    int weeks = Outlook.LOOKED_AHEAD / 7;
+    double[] days = new double[weeks + 1];
+    double[] margins = new double[weeks + 1];
+    for (int i = 0; i <= weeks; i++) {
+      days[i] = 7 * i;
+      margins[i] = Math.max(0.05, outlook.on(7 * i).margins().of(FailureMode.CRACK).value());
+    }
+    return new LoadFactor.Course(days, margins);
+  }
+
+  private static Happened happened(Wears.Explained each) {
+    Finding finding = each.finding();
+    Change change = Change.against(each.cause());
+    return new Happened(
+        each.note().getId(),
+        finding.finger(),
+        Words.say(
+            "wear.what",
+            "kind",
+            Words.of(finding.kind()),
+            "place",
+            Words.of(finding.place()),
+            "far",
+            finding.far()),
+        Words.say(
+            "wear.when", "day", finding.day(), "on", Dates.of(each.note().getSeenOn(), "daymonth")),
+        each.note().getSaid(),
+        each.diagnosis().named().stream().map(WearController::why).toList(),
+        each.cause(),
+        each.note().ownCause().isPresent(),
+        change == Change.NONE ? null : Words.of(change));
+  }
+
+  private static Why why(Diagnosis.Ranked ranked) {
+    return new Why(
+        Words.of(ranked.cause()),
+        Words.say("wear.share", "share", 100 * ranked.share()),
+        evidence(ranked.speaksFor()),
+        evidence(ranked.speaksAgainst()));
+  }
+
+  private static List<String> evidence(List<Diagnosis.Evidence> all) {
+    return all.stream()
+        .limit(3)
+        .map(each -> each.so() ? Words.of(each.sign()) : Words.of(each.sign(), "not"))
+        .toList();
+  }
+}

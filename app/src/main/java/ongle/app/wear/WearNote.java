@@ -1,0 +1,127 @@
+package ongle.app.wear;
+
+import jakarta.persistence.Column;
+import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
+import jakarta.persistence.GeneratedValue;
+import jakarta.persistence.GenerationType;
+import jakarta.persistence.Id;
+import jakarta.persistence.Version;
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.util.Optional;
+import java.util.OptionalInt;
+import ongle.core.cause.Cause;
+import ongle.core.cause.Finding;
+import ongle.core.nail.Finger;
+
+/** What was seen of one worn nail on one day: whole, or what happened to it. */
+@Entity
+class WearNote {
+  @Id
+  @GeneratedValue(strategy = GenerationType.IDENTITY)
+  private Long id;
+
+  @Version private int version;
+  private long setId;
+
+  @Enumerated(EnumType.STRING)
+  private Finger finger;
+
+  private LocalDate seenOn;
+
+  @Enumerated(EnumType.STRING)
+  private Finding.Kind kind;
+
+  @Enumerated(EnumType.STRING)
+  private Finding.Place place;
+
+  private double far;
+  private LocalDate wholeOn;
+
+  @Enumerated(EnumType.STRING)
+  @Column(name = "after_what")
+  private Finding.After after = Finding.After.NOTHING_KNOWN;
+
+  private String said;
+
+  @Enumerated(EnumType.STRING)
+  private Cause ownCause;
+
+  protected WearNote() {}
+
+  /** Seen whole. */
+  WearNote(long setId, Finger finger, LocalDate seenOn) {
+    this.setId = setId;
+    this.finger = finger;
+    this.seenOn = seenOn;
+  }
+
+  WearNote(long setId, Finger finger, LocalDate seenOn, WearForm form) {
+    this(setId, finger, seenOn);
+    kind = form.kind();
+    place = form.place();
+    far = form.far();
+    wholeOn = form.whole().orElse(null);
+    after = form.after();
+    said = form.said();
+  }
+
+  Long getId() {
+    return id;
+  }
+
+  long getSetId() {
+    return setId;
+  }
+
+  Finger getFinger() {
+    return finger;
+  }
+
+  LocalDate getSeenOn() {
+    return seenOn;
+  }
+
+  String getSaid() {
+    return said;
+  }
+
+  /** What the technician holds for the cause, beside what is reckoned. */
+  Optional<Cause> ownCause() {
+    return Optional.ofNullable(ownCause);
+  }
+
+  void hold(Cause cause) {
+    ownCause = cause;
+  }
+
+  boolean isFine() {
+    return kind == null;
+  }
+
+  /**
+   * As found.
+   *
+   * @param built the day the set was built
+   * @return empty where the nail was whole
+   */
+  Optional<Finding> finding(LocalDate built) {
+    return isFine()
+        ? Optional.empty()
+        : Optional.of(
+            new Finding(
+                finger,
+                kind,
+                place,
+                far,
+                days(built, seenOn),
+                wholeOn == null ? OptionalInt.empty() : OptionalInt.of(days(built, wholeOn)),
+                after));
+  }
+
+  static int days(LocalDate built, LocalDate day) {
+    return (int) ChronoUnit.DAYS.between(built, day);
+  }
+}

@@ -1,0 +1,8 @@
+/**
+ * The stage Wear: what happened to worn nails, why, and what the next set does otherwise.
+ *
+ * <p>Read first: {@link ongle.app.wear.Wears}.
+ *
+ * <p>May know: bench, check, editing, visits, planning, frame, drawing, words; no other stage.
+ */
+package ongle.app.wear;
