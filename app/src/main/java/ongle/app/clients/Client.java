@@ -6,6 +6,7 @@ import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
 import jakarta.persistence.Version;
 import java.util.UUID;
+import ongle.core.wear.LoadFactor;
 
 /** Somebody whose nails are done here. */
 @Entity
@@ -23,6 +24,11 @@ public class Client {
   private String allergy;
   private boolean minor;
   private boolean feelsHeat;
+  private double loadMean = 1;
+  private double loadLow = 1;
+  private double loadHigh = 1;
+  private int loadNails;
+  private boolean loadPutBack;
 
   protected Client() {}
 
@@ -75,6 +81,47 @@ public class Client {
 
   public void feelHeat(boolean feels) {
     feelsHeat = feels;
+  }
+
+  /** What was learned that these hands ask of their nails against the usual. */
+  public double getLoadMean() {
+    return loadMean;
+  }
+
+  /** A tenth lies below. */
+  public double getLoadLow() {
+    return loadLow;
+  }
+
+  /** A tenth lies above. */
+  public double getLoadHigh() {
+    return loadHigh;
+  }
+
+  /** From how many nails of how many visits. */
+  public int getLoadNails() {
+    return loadNails;
+  }
+
+  /** Whether the technician put it back to the usual. */
+  public boolean isLoadPutBack() {
+    return loadPutBack;
+  }
+
+  /** What everyday loads are multiplied by for these hands. */
+  public double load() {
+    return loadPutBack || loadNails < LoadFactor.ENOUGH ? 1 : loadMean;
+  }
+
+  public void learnLoad(LoadFactor learned) {
+    loadMean = learned.mean();
+    loadLow = learned.low();
+    loadHigh = learned.high();
+    loadNails = learned.nails();
+  }
+
+  public void putLoadBack(boolean back) {
+    loadPutBack = back;
   }
 
   public void describe(

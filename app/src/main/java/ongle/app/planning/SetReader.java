@@ -147,7 +147,7 @@ public class SetReader implements ClientHistory {
             choices.across(),
             kits.fitting(choices.schools(), choices.kit()),
             wearer(set, client),
-            new Wearing(choices.wearDays(), choices.skipped(), growth(set)),
+            new Wearing(choices.wearDays(), choices.skipped(), growth(set), client.load()),
             salon.figures());
     return new PlannedSet(set, last, client, readings, SetPlanner.plan(wish, items));
   }

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import ongle.app.clients.Client;
 import ongle.app.drawing.WearDrawing;
 import ongle.app.frame.SetPage;
 import ongle.app.frame.Stage;
@@ -20,7 +21,6 @@ import ongle.core.cause.Finding;
 import ongle.core.check.NailCheck;
 import ongle.core.nail.Finger;
 import ongle.core.nail.Seat;
-import ongle.core.structure.FailureMode;
 import ongle.core.wear.LoadFactor;
 import ongle.core.wear.Outlook;
 import org.jspecify.annotations.Nullable;
@@ -165,6 +165,13 @@ class WearController {
     return "redirect:/sets/" + id + "/wear" + finger.map(f -> "?finger=" + f).orElse("");
   }
 
+  /** What these hands ask is reckoned with, or put back to the usual. */
+  @PostMapping("/hands")
+  String hands(@PathVariable long id, @RequestParam(defaultValue = "false") boolean reckon) {
+    wears.reckonWithHands(id, reckon);
+    return "redirect:/sets/" + id + "/wear";
+  }
+
   /** Begins the visit that builds what failed anew, the changes taken over. */
   @PostMapping("/redo")
   String redo(@PathVariable long id, @RequestParam UUID formKey) {
@@ -213,6 +220,28 @@ class WearController {
                         "share",
                         100 * first.share()))
             .orElse(null));
+    Client client = worn.visit().planned().client();
+    model.addAttribute(
+        "hands",
+        client.getLoadNails() == 0
+            ? null
+            : Words.say(
+                "wear.hands",
+                "times",
+                client.getLoadMean(),
+                "low",
+                client.getLoadLow(),
+                "high",
+                client.getLoadHigh(),
+                "nails",
+                client.getLoadNails()));
+    model.addAttribute(
+        "handsCount",
+        client.getLoadNails() >= LoadFactor.ENOUGH
+            ? Words.say(client.isLoadPutBack() ? "wear.hands.put-back" : "wear.hands.reckoned")
+            : Words.say("wear.hands.few", "enough", LoadFactor.ENOUGH));
+    model.addAttribute("putBack", client.isLoadPutBack());
+    model.addAttribute("enough", client.getLoadNails() >= LoadFactor.ENOUGH);
     model.addAttribute("kinds", Finding.Kind.values());
     model.addAttribute("places", Finding.Place.values());
     model.addAttribute("afters", Finding.After.values());
@@ -224,6 +253,7 @@ class WearController {
   }
 
   private static List<WearDrawing.Row> rows(Wears.Worn worn, Seat seat) {
+    LoadFactor hands = worn.hands();
     List<WearDrawing.Row> rows = new ArrayList<>();
     for (NailCheck nail : worn.check().inOrder(Finger.asSeenFrom(seat))) {
       Finger finger = nail.plan().nail().finger();
@@ -238,21 +268,9 @@ class WearController {
                   .filter(each -> each.finger() == finger)
                   .map(Finding::day)
                   .toList(),
-              LoadFactor.USUAL.survives(course(outlook), outlook.due().day())));
+              hands.survives(Wears.course(nail), outlook.due().day())));
     }
     return rows;
-  }
-
-  /** Crack margins week by week. */
-  private static LoadFactor.Course course(Outlook outlook) {
-    int weeks = Outlook.LOOKED_AHEAD / 7;
-    double[] days = new double[weeks + 1];
-    double[] margins = new double[weeks + 1];
-    for (int i = 0; i <= weeks; i++) {
-      days[i] = 7 * i;
-      margins[i] = Math.max(0.05, outlook.on(7 * i).margins().of(FailureMode.CRACK).value());
-    }
-    return new LoadFactor.Course(days, margins);
   }
 
   private static Happened happened(Wears.Explained each) {

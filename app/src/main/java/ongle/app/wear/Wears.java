@@ -14,11 +14,14 @@ import java.util.UUID;
 import ongle.app.bench.BenchDesk;
 import ongle.app.bench.WorkFacts;
 import ongle.app.check.Checks;
+import ongle.app.clients.Client;
+import ongle.app.clients.ClientRepository;
 import ongle.app.editing.Change;
 import ongle.app.editing.SetEditor;
 import ongle.app.planning.PlannedSet;
 import ongle.app.planning.SetReader;
 import ongle.app.sets.Lesson;
+import ongle.app.sets.NailSet;
 import ongle.app.visits.PlannedVisit;
 import ongle.app.visits.VisitPlanner;
 import ongle.app.web.NotFound;
@@ -27,10 +30,14 @@ import ongle.core.cause.Cause;
 import ongle.core.cause.Diagnosis;
 import ongle.core.cause.Finding;
 import ongle.core.cause.Sign;
+import ongle.core.check.NailCheck;
 import ongle.core.check.SetCheck;
 import ongle.core.nail.Finger;
 import ongle.core.nail.Quantity;
 import ongle.core.plan.NailPlan;
+import ongle.core.structure.FailureMode;
+import ongle.core.wear.LoadFactor;
+import ongle.core.wear.Outlook;
 import ongle.core.wear.PrepStep;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -38,7 +45,13 @@ import org.springframework.transaction.annotation.Transactional;
 /** What was seen of worn sets, what it most likely came from, and what the next set takes over. */
 @Service
 public class Wears {
+  private static final int WEEK = 7;
+
+  /** Nothing that stands holds less. */
+  private static final double NO_MARGIN = 0.05;
+
   private final WearNoteRepository notes;
+  private final ClientRepository clients;
   private final VisitPlanner visits;
   private final SetReader reader;
   private final SetEditor editor;
@@ -48,6 +61,7 @@ public class Wears {
 
   Wears(
       WearNoteRepository notes,
+      ClientRepository clients,
       VisitPlanner visits,
       SetReader reader,
       SetEditor editor,
@@ -55,6 +69,7 @@ public class Wears {
       Checks checks,
       Clock clock) {
     this.notes = notes;
+    this.clients = clients;
     this.visits = visits;
     this.reader = reader;
     this.editor = editor;
@@ -76,6 +91,7 @@ public class Wears {
    * @param explained what happened, the latest last
    * @param fine fingers seen whole and nothing else
    * @param whole days each nail was seen whole
+   * @param hands what these hands ask, as the chances are reckoned
    * @param common what several nails have in common; empty where fewer than two failed alike
    */
   record Worn(
@@ -84,6 +100,7 @@ public class Wears {
       List<Explained> explained,
       Set<Finger> fine,
       Map<Finger, List<Integer>> whole,
+      LoadFactor hands,
       Optional<Diagnosis> common) {}
 
   LocalDate today() {
@@ -117,7 +134,22 @@ public class Wears {
               note, finding.get(), diagnosis, note.ownCause().orElse(diagnosis.first().cause())));
     }
     explained.forEach(each -> fine.remove(each.note().getFinger()));
-    return new Worn(visit, check, explained, fine, whole, common(visit, facts, check, findings));
+    return new Worn(
+        visit,
+        check,
+        explained,
+        fine,
+        whole,
+        hands(visit.planned().client()),
+        common(visit, facts, check, findings));
+  }
+
+  /** By mean and band, as stored: as close as a chance in whole percent needs. */
+  private static LoadFactor hands(Client client) {
+    return client.getLoadNails() == 0 || client.isLoadPutBack()
+        ? LoadFactor.USUAL
+        : LoadFactor.about(
+            client.getLoadMean(), client.getLoadLow(), client.getLoadHigh(), client.getLoadNails());
   }
 
   /** Over all nails that failed alike, by what is known of every one of them. */
@@ -174,6 +206,7 @@ public class Wears {
       throw new IllegalArgumentException(Words.say("wear.twice", "finger", finger));
     }
     notes.save(note);
+    learnHands(planned.client().getId());
   }
 
   private void check(PlannedSet planned, Finger finger, LocalDate day) {
@@ -196,7 +229,7 @@ public class Wears {
   }
 
   /** The client's next set, once it is begun. */
-  private Optional<ongle.app.sets.NailSet> later(PlannedSet planned) {
+  private Optional<NailSet> later(PlannedSet planned) {
     return reader.visits(planned.client().getId()).stream()
         .filter(set -> Long.valueOf(planned.id()).equals(set.getPreviousId()))
         .findFirst();
@@ -222,11 +255,79 @@ public class Wears {
         notes.save(new WearNote(setId, finger, day));
       }
     }
+    learnHands(planned.client().getId());
   }
 
   @Transactional
   public void forget(long setId, long noteId) {
     notes.delete(noted(setId, noteId));
+    learnHands(reader.planned(setId).client().getId());
+  }
+
+  /** What these hands ask is reckoned with, or put back to the usual. */
+  @Transactional
+  public void reckonWithHands(long setId, boolean reckon) {
+    client(reader.planned(setId).client().getId()).putLoadBack(!reckon);
+  }
+
+  private Client client(long id) {
+    return clients.findById(id).orElseThrow(() -> new NotFound("client " + id));
+  }
+
+  /** Draws what these hands ask of their nails from all that is noted of them. */
+  private void learnHands(long clientId) {
+    notes.flush();
+    List<LoadFactor.Observation> seen = new ArrayList<>();
+    for (NailSet set : reader.visits(clientId)) {
+      List<WearNote> all = notes.findBySetIdOrderBySeenOnAscIdAsc(set.getId());
+      if (!all.isEmpty()) {
+        Worn worn = of(set.getId());
+        for (NailCheck nail : worn.check().nails().values()) {
+          observed(worn, nail).ifPresent(seen::add);
+        }
+      }
+    }
+    client(clientId).learnLoad(LoadFactor.of(seen));
+  }
+
+  /** Whole until it was last seen so, or broken between then and the day it was found. */
+  private static Optional<LoadFactor.Observation> observed(Worn worn, NailCheck nail) {
+    Finger finger = nail.plan().nail().finger();
+    Optional<Finding> failed =
+        worn.explained().stream()
+            .map(Explained::finding)
+            .filter(finding -> finding.finger() == finger)
+            .findFirst();
+    int whole =
+        worn.whole().getOrDefault(finger, List.of()).stream().max(Integer::compare).orElse(0);
+    if (failed.isEmpty() && whole == 0) {
+      return Optional.empty();
+    }
+    LoadFactor.Outcome outcome =
+        failed
+            .map(
+                finding ->
+                    finding.broke() && finding.day() > 0
+                        ? new LoadFactor.Outcome.CrackedBetween(
+                            Math.min(finding.whole().orElse(0), finding.day() - 1), finding.day())
+                        : (LoadFactor.Outcome) new LoadFactor.Outcome.Held(finding.day()))
+            .orElseGet(() -> new LoadFactor.Outcome.Held(whole));
+    return Optional.of(new LoadFactor.Observation(course(nail), outcome));
+  }
+
+  /** Crack margins as built, week by week, as they would be on usual hands. */
+  static LoadFactor.Course course(NailCheck nail) {
+    Outlook outlook = nail.seen() ? nail.outlook() : nail.plan().outlook();
+    double load = nail.plan().wearing().load();
+    int weeks = Outlook.LOOKED_AHEAD / WEEK;
+    double[] days = new double[weeks + 1];
+    double[] margins = new double[weeks + 1];
+    for (int i = 0; i <= weeks; i++) {
+      days[i] = WEEK * i;
+      margins[i] =
+          Math.max(NO_MARGIN, load * outlook.on(WEEK * i).margins().of(FailureMode.CRACK).value());
+    }
+    return new LoadFactor.Course(days, margins);
   }
 
   /** The technician holds something else for the cause; it stays beside what is reckoned. */

@@ -22,6 +22,8 @@ import ongle.core.cause.Cause;
 import ongle.core.cause.Finding;
 import ongle.core.nail.Finger;
 import ongle.core.nail.Quantity;
+import ongle.core.shape.LengthWish;
+import ongle.core.structure.FailureMode;
 import ongle.core.wear.PrepStep;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
@@ -116,6 +118,33 @@ class WearTest {
     assertThat(wears.of(SET).fine()).hasSize(7).doesNotContain(Finger.R3);
     mvc.perform(post("/sets/" + SET + "/wear/fine")).andExpect(status().is3xxRedirection());
     assertThat(wears.of(SET).whole().get(Finger.L1)).hasSize(1);
+  }
+
+  @Test
+  void handsThatHoldAreLearnedAndPlansReckonWithThem() throws Exception {
+    sets.make(SET, Change.length(new LengthWish(LengthWish.Mode.MILLIMETRES, 14)));
+    double margin = crack(Finger.R3);
+    for (Finger finger : List.of(Finger.R2, Finger.R3, Finger.L2, Finger.L3)) {
+      note(finger, Finding.Kind.CRACK, Finding.Place.STRESS_LINE, 6);
+    }
+    wears.fine(SET, built().plusDays(8));
+    assertThat(reader.planned(SET).client().getLoadNails()).isEqualTo(10);
+    double times = reader.planned(SET).client().load();
+    assertThat(times).isGreaterThan(1.02);
+    mvc.perform(get("/sets/" + SET + "/wear"))
+        .andExpect(content().string(containsString("drawn from 10 nails")));
+    assertThat(reader.planned(SET).of(Finger.R3).wearing().load()).isEqualTo(times);
+    mvc.perform(post("/sets/" + SET + "/wear/hands").param("reckon", "false"))
+        .andExpect(status().is3xxRedirection());
+    assertThat(reader.planned(SET).client().load()).isEqualTo(1);
+    assertThat(crack(Finger.R3)).isEqualTo(margin);
+    mvc.perform(post("/sets/" + SET + "/wear/hands").param("reckon", "true"));
+    sql.update("update client set load_mean = 1, load_nails = 0");
+    sets.make(SET, Change.length(new LengthWish(LengthWish.Mode.MILLIMETRES, 2)));
+  }
+
+  private double crack(Finger finger) {
+    return reader.planned(SET).of(finger).endurance().of(FailureMode.CRACK).ofAim();
   }
 
   @Test

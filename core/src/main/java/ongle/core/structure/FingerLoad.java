@@ -33,6 +33,11 @@ public record FingerLoad(double share, double covered) {
     return new FingerLoad(share, COVERED);
   }
 
+  /** The same on hands that ask more or less. */
+  public FingerLoad times(double more) {
+    return new FingerLoad(share * more, covered);
+  }
+
   /**
    * Share of the full load.
    *

@@ -27,6 +27,10 @@ public record LoadFactor(
   private static final double STEP = 0.0025;
   private static final int PLACES = (int) Math.round(2 * FAR / STEP) + 1;
   private static final double POWER = 8;
+
+  /** How many standard deviations out a tenth lies. */
+  private static final double TENTH = 1.2816;
+
   private static final double PER_DAY = Math.log(2) / 21;
 
   /** Nothing known: the usual hands. */
@@ -114,6 +118,23 @@ public record LoadFactor(
       return Math.exp(-timesEight * course.summed(between.after()))
           - Math.exp(-timesEight * course.summed(between.until()));
     }
+  }
+
+  /** As it was learned before, told by its mean and band alone: log-normal between. */
+  public static LoadFactor about(double mean, double low, double high, int nails) {
+    double spread = Math.max(1e-3, Math.log(high / low) / (2 * TENTH));
+    double middle = Math.log(mean) - spread * spread / 2;
+    double[] grid = new double[PLACES];
+    double whole = 0;
+    for (int i = 0; i < PLACES; i++) {
+      double off = (logAt(i) - middle) / spread;
+      grid[i] = Math.exp(-off * off / 2);
+      whole += grid[i];
+    }
+    for (int i = 0; i < PLACES; i++) {
+      grid[i] /= whole;
+    }
+    return new LoadFactor(mean, Math.exp(middle), low, high, nails, grid);
   }
 
   private static double logAt(int place) {

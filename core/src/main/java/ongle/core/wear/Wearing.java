@@ -13,15 +13,27 @@ import ongle.core.structure.WearPeriod;
  * @param days until the infill
  * @param skipped steps of the preparation that are left out
  * @param growth of this client's nails
+ * @param load what these hands ask of their nails against the usual, above 0
  */
-public record Wearing(int days, Set<PrepStep> skipped, Growth growth) {
+public record Wearing(int days, Set<PrepStep> skipped, Growth growth, double load) {
   /** Days until the infill unless said otherwise. */
   public static final int USUAL_DAYS = 21;
 
   /** Full preparation, the usual interval and the usual growth. */
   public static final Wearing USUAL = new Wearing(USUAL_DAYS, Set.of(), Growth.USUAL);
 
+  /** Hands as usual. */
+  public Wearing(int days, Set<PrepStep> skipped, Growth growth) {
+    this(days, skipped, growth, 1);
+  }
+
+  /**
+   * @throws IllegalArgumentException if the days are out of their range, or the load not above 0
+   */
   public Wearing {
+    if (!(load > 0) || Double.isInfinite(load)) {
+      throw new IllegalArgumentException("hands ask " + load + " times the usual");
+    }
     Quantity.WEAR_DAYS.check(days);
     skipped = Set.copyOf(skipped);
     Objects.requireNonNull(growth);
@@ -29,12 +41,12 @@ public record Wearing(int days, Set<PrepStep> skipped, Growth growth) {
 
   /** The same with another interval. */
   public Wearing withDays(int other) {
-    return new Wearing(other, skipped, growth);
+    return new Wearing(other, skipped, growth, load);
   }
 
   /** The same with every step of the preparation. */
   public Wearing fullyPrepared() {
-    return new Wearing(days, Set.of(), growth);
+    return new Wearing(days, Set.of(), growth, load);
   }
 
   /** Share of the full hold on the plate, above 0 to 1. */
@@ -43,7 +55,8 @@ public record Wearing(int days, Set<PrepStep> skipped, Growth growth) {
   }
 
   /** What a nail of this finger has to get through under an everyday load. */
-  public WearPeriod term(Digit digit, FingerLoad load) {
-    return new WearPeriod(prepQuality(), growth.after(digit, days), load);
+  public WearPeriod term(Digit digit, FingerLoad everyday) {
+    return new WearPeriod(
+        prepQuality(), growth.after(digit, days), load == 1 ? everyday : everyday.times(load));
   }
 }
