@@ -11,7 +11,15 @@ create table wear_note (
   whole_on date,
   after_what varchar(14) default 'NOTHING_KNOWN' not null,
   said varchar(200),
-  own_cause varchar(20)
+  own_cause varchar(20),
+  -- What the salon's own figures are counted by, as it was when it was noted.
+  days integer default 0 not null,
+  foretold double precision default 1 not null,
+  product varchar(40),
+  shape varchar(30),
+  way varchar(20),
+  technician varchar(80),
+  left_out boolean default false not null
 );
 create index wear_note_set on wear_note (set_id);
 

@@ -15,6 +15,7 @@ import java.util.OptionalInt;
 import ongle.core.cause.Cause;
 import ongle.core.cause.Finding;
 import ongle.core.nail.Finger;
+import ongle.core.plan.NailPlan;
 
 /** What was seen of one worn nail on one day: whole, or what happened to it. */
 @Entity
@@ -49,6 +50,14 @@ class WearNote {
   @Enumerated(EnumType.STRING)
   private Cause ownCause;
 
+  private int days;
+  private double foretold = 1;
+  private String product;
+  private String shape;
+  private String way;
+  private String technician;
+  private boolean leftOut;
+
   protected WearNote() {}
 
   /** Seen whole. */
@@ -66,6 +75,54 @@ class WearNote {
     wholeOn = form.whole().orElse(null);
     after = form.after();
     said = form.said();
+  }
+
+  /**
+   * What the salon's own figures are counted by.
+   *
+   * @param chance it was foretold to be whole until that day, 0 to 1
+   */
+  void count(NailPlan plan, int day, double chance, String by) {
+    days = day;
+    foretold = chance;
+    product = plan.build().product().code();
+    shape = plan.shape().name();
+    way = plan.fit().way().name();
+    technician = by;
+    leftOut = !plan.wearing().skipped().isEmpty();
+  }
+
+  int getDays() {
+    return days;
+  }
+
+  double getForetold() {
+    return foretold;
+  }
+
+  String getProduct() {
+    return product;
+  }
+
+  String getShape() {
+    return shape;
+  }
+
+  String getWay() {
+    return way;
+  }
+
+  String getTechnician() {
+    return technician;
+  }
+
+  boolean isLeftOut() {
+    return leftOut;
+  }
+
+  /** Whether it cracked or broke, which is what is foretold. */
+  boolean isBroken() {
+    return kind == Finding.Kind.CRACK || kind == Finding.Kind.BREAK;
   }
 
   Long getId() {

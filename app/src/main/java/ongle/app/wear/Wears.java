@@ -205,8 +205,25 @@ public class Wears {
     if (twice) {
       throw new IllegalArgumentException(Words.say("wear.twice", "finger", finger));
     }
+    counted(note, visits.of(setId), WearNote.days(built(planned), day));
     notes.save(note);
     learnHands(planned.client().getId());
+  }
+
+  /** By what the nail was when this was noted: later edits change no count. */
+  private void counted(WearNote note, PlannedVisit visit, int day) {
+    checks
+        .of(visit.planned())
+        .of(note.getFinger())
+        .ifPresent(
+            nail ->
+                note.count(
+                    nail.plan(),
+                    day,
+                    hands(visit.planned().client()).survives(course(nail), day),
+                    visit.choices().technician() == null
+                        ? null
+                        : String.valueOf(visit.choices().technician())));
   }
 
   private void check(PlannedSet planned, Finger finger, LocalDate day) {
@@ -244,6 +261,7 @@ public class Wears {
   public void fine(long setId, LocalDate day) {
     PlannedSet planned = reader.planned(setId);
     List<WearNote> all = notes.findBySetIdOrderBySeenOnAscIdAsc(setId);
+    PlannedVisit visit = visits.of(setId);
     for (NailPlan nail : planned.plan().built()) {
       Finger finger = nail.nail().finger();
       check(planned, finger, day);
@@ -252,7 +270,9 @@ public class Wears {
               .filter(each -> each.getFinger() == finger)
               .anyMatch(each -> !each.isFine() || each.getSeenOn().equals(day));
       if (!known) {
-        notes.save(new WearNote(setId, finger, day));
+        WearNote whole = new WearNote(setId, finger, day);
+        counted(whole, visit, WearNote.days(built(planned), day));
+        notes.save(whole);
       }
     }
     learnHands(planned.client().getId());

@@ -39,6 +39,7 @@ class WearTest {
 
   @Autowired private MockMvc mvc;
   @Autowired private Wears wears;
+  @Autowired private Truth truth;
   @Autowired private SetReader reader;
   @Autowired private SetEditor sets;
   @Autowired private JdbcTemplate sql;
@@ -145,6 +146,23 @@ class WearTest {
 
   private double crack(Finger finger) {
     return reader.planned(SET).of(finger).endurance().of(FailureMode.CRACK).ofAim();
+  }
+
+  @Test
+  void theSalonSeesWhatFailsAndWhatWasForetold() throws Exception {
+    mvc.perform(get("/salon/truth"))
+        .andExpect(content().string(containsString("Nothing noted yet")));
+    sets.make(SET, Change.leaveOut(Set.of(PrepStep.PRIMER)));
+    popOffs();
+    wears.fine(SET, wears.today());
+    Truth.Report report = truth.report();
+    assertThat(report.nails()).isEqualTo(10);
+    assertThat(report.tenths().stream().mapToDouble(each -> each.held().of()).sum()).isEqualTo(10);
+    assertThat(report.groups().get("preparation").get(0).failures().times()).isEqualTo(3);
+    mvc.perform(get("/salon/truth"))
+        .andExpect(content().string(containsString("with a step left out")))
+        .andExpect(content().string(containsString("3 failures in")))
+        .andExpect(content().string(containsString("nobody named")));
   }
 
   @Test
