@@ -3,6 +3,7 @@ package ongle.e2e;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Tag;
@@ -40,7 +41,7 @@ class ScreenshotsIT {
       shoot(desk, "/sets/9/check?finger=R3", "check", folder);
       shoot(desk, "/sets/8/check/eye", "eye", folder);
       shootTrace(salon, desk, folder);
-      shoot(desk, "/sets/1/structure?finger=L4&look=weeks&day=28", "weeks", folder);
+      shootWear(salon, desk, folder);
       desk.size(1024, 1320);
       shoot(desk, "/sets/1/sheet", "sheet", folder);
       desk.size(1280, 800);
@@ -51,6 +52,23 @@ class ScreenshotsIT {
       desk.until(d -> "dark".equals(d.find("html").getDomAttribute("data-theme")));
       shoot(desk, "/sets/3/structure?finger=L1", "structure-dark-german", folder);
     }
+  }
+
+  /** Two nails off after a week, and one that lifts. */
+  private static void shootWear(Salon salon, Desk desk, Path folder) throws IOException {
+    String form = "application/x-www-form-urlencoded";
+    salon.post(
+        "/sets/7/structure/wear",
+        form,
+        "finger=R3&days=21&done=CUTICLE&done=SHINE&done=DUST&done=DEHYDRATE");
+    desk.open("/sets/7/wear");
+    String built = desk.find("input[name=day]").getDomAttribute("min");
+    String day = LocalDate.parse(built).plusDays(6).toString();
+    for (String finger : List.of("R2", "R3", "L4")) {
+      salon.post("/sets/7/wear/" + finger, form, "kind=POP_OFF&place=CUTICLE&day=" + day);
+    }
+    salon.post("/sets/7/wear/fine", form, "");
+    shoot(desk, "/sets/7/wear?finger=R3", "wear", folder);
   }
 
   /** A built nail traced in its picture from the side. */

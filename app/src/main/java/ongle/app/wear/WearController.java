@@ -1,5 +1,6 @@
 package ongle.app.wear;
 
+import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.EnumMap;
@@ -24,6 +25,10 @@ import ongle.core.nail.Seat;
 import ongle.core.wear.LoadFactor;
 import ongle.core.wear.Outlook;
 import org.jspecify.annotations.Nullable;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -129,6 +134,16 @@ class WearController {
     } catch (java.time.format.DateTimeParseException e) {
       throw new IllegalArgumentException(Words.say("wear.no-day"), e);
     }
+  }
+
+  @GetMapping(path = "/findings.csv", produces = "text/csv")
+  ResponseEntity<byte[]> csv(@PathVariable long id) {
+    return ResponseEntity.ok()
+        .contentType(new MediaType("text", "csv", StandardCharsets.UTF_8))
+        .header(
+            HttpHeaders.CONTENT_DISPOSITION,
+            ContentDisposition.attachment().filename("wear-" + id + ".csv").build().toString())
+        .body(WearCsv.write(wears.of(id)).getBytes(StandardCharsets.UTF_8));
   }
 
   /** All fine where nothing else is known. */

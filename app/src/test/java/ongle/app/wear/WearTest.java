@@ -82,6 +82,10 @@ class WearTest {
         .andExpect(content().string(containsString("Together: primer left out")))
         .andExpect(content().string(containsString("Redo these nails")));
 
+    mvc.perform(get("/sets/" + SET + "/wear/findings.csv"))
+        .andExpect(content().string(containsString("R3,pop_off,cuticle,0.0,")))
+        .andExpect(content().string(containsString(",no_primer,")));
+
     UUID key = UUID.randomUUID();
     long next = wears.redo(SET, key).orElseThrow();
     assertThat(wears.redo(SET, key)).hasValue(next);
