@@ -15,6 +15,7 @@ create table wear_note (
   -- What the salon's own figures are counted by, as it was when it was noted.
   days integer default 0 not null,
   foretold double precision default 1 not null,
+  margins varchar(200) default '' not null,
   product varchar(40),
   shape varchar(30),
   way varchar(20),

@@ -19,6 +19,7 @@ import ongle.app.clients.ClientRepository;
 import ongle.app.editing.Change;
 import ongle.app.editing.SetEditor;
 import ongle.app.history.SetHistory;
+import ongle.app.lamps.Lamps;
 import ongle.app.layers.Layers;
 import ongle.app.planning.PlannedSet;
 import ongle.app.planning.SetReader;
@@ -28,6 +29,8 @@ import ongle.app.sets.Taken;
 import ongle.app.shelf.Shelf;
 import ongle.app.today.Appointment;
 import ongle.app.today.AppointmentRepository;
+import ongle.app.wear.WearForm;
+import ongle.app.wear.Wears;
 import ongle.core.check.AsBuilt;
 import ongle.core.layer.Coat;
 import ongle.core.layer.LayerKind;
@@ -57,6 +60,8 @@ class DemoData implements SmartInitializingSingleton {
   private final SetReader reader;
   private final Layers layers;
   private final SalonSettings salon;
+  private final Wears wears;
+  private final Lamps lamps;
   private final Clock clock;
   private final TransactionOperations transactions;
   private final boolean wanted;
@@ -71,6 +76,8 @@ class DemoData implements SmartInitializingSingleton {
       SetReader reader,
       Layers layers,
       SalonSettings salon,
+      Wears wears,
+      Lamps lamps,
       Clock clock,
       TransactionOperations transactions,
       @Value("${ongle.demo}") boolean wanted) {
@@ -83,6 +90,8 @@ class DemoData implements SmartInitializingSingleton {
     this.reader = reader;
     this.layers = layers;
     this.salon = salon;
+    this.wears = wears;
+    this.lamps = lamps;
     this.clock = clock;
     this.transactions = transactions;
     this.wanted = wanted;
@@ -99,6 +108,7 @@ class DemoData implements SmartInitializingSingleton {
   private void bringUpToDate() {
     LocalDate today = LocalDate.now(clock);
     salon.furnish();
+    lamps.furnish(); // what is noted of worn nails is planned with one
     if (clients.count() == 0) {
       fill(today);
       history.beginHere(); // nobody would want to take the demo itself back
@@ -207,6 +217,20 @@ class DemoData implements SmartInitializingSingleton {
     sets.note(set, changes.toArray(Change[]::new));
     if (built.builtOff() != null) {
       sets.note(set, check(reader.planned(set), built.builtOff(), demo.measuredBy()));
+    }
+    for (DemoSalon.Happened each :
+        Objects.requireNonNullElse(built.worn(), List.<DemoSalon.Happened>of())) {
+      wears.note(
+          set,
+          each.finger(),
+          today.minusDays(built.daysAgo()).plusDays(each.inDays()),
+          new WearForm(
+              each.kind(),
+              each.place(),
+              each.farMm(),
+              Optional.empty(),
+              each.after(),
+              each.said()));
     }
     if (built.wornUntilInDays() != null) {
       sets.wear(set, today.plusDays(built.wornUntilInDays()));

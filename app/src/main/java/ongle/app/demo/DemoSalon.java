@@ -6,6 +6,7 @@ import java.time.LocalTime;
 import java.util.List;
 import java.util.Map;
 import ongle.app.sets.Taken;
+import ongle.core.cause.Finding;
 import ongle.core.layer.Coat;
 import ongle.core.layer.LayerKind;
 import ongle.core.nail.EarlierProduct;
@@ -67,6 +68,7 @@ record DemoSalon(
    * @param name what the book calls it
    * @param taken how what stands under its fingers was measured
    * @param builtOff what was built otherwise than planned, of a set that was checked
+   * @param worn what happened to it since
    */
   record Built(
       String name,
@@ -80,7 +82,18 @@ record DemoSalon(
       Map<Finger, OnFinger> fingers,
       String wishes,
       Integer wornUntilInDays,
-      Map<Finger, Map<Quantity, Double>> builtOff) {}
+      Map<Finger, Map<Quantity, Double>> builtOff,
+      List<Happened> worn) {}
+
+  /** What happened to a nail some days after it was built. */
+  record Happened(
+      Finger finger,
+      int inDays,
+      Finding.Kind kind,
+      Finding.Place place,
+      double farMm,
+      Finding.After after,
+      String said) {}
 
   /** What was wished; a client who comes back wishes the same again. */
   record Wish(NailShape shape, LengthWish length, String product, ApexSchool apex) {}

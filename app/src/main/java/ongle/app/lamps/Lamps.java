@@ -38,6 +38,11 @@ public class Lamps implements SmartInitializingSingleton {
   /** Before the first page can be asked for. */
   @Override
   public void afterSingletonsInstantiated() {
+    furnish();
+  }
+
+  /** Gives a new salon the usual two; once. */
+  public void furnish() {
     if (stored.count() == 0) {
       for (Lamp usual : List.of(Lamp.LED, Lamp.UV)) {
         stored.save(new StoredLamp(UUID.nameUUIDFromBytes(usual.code().getBytes()), usual));

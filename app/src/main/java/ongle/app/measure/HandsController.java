@@ -3,9 +3,11 @@ package ongle.app.measure;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import ongle.app.clients.Client;
 import ongle.app.clients.ClientRepository;
 import ongle.app.drawing.Scene;
@@ -18,6 +20,7 @@ import ongle.app.words.Numbers;
 import ongle.app.words.Words;
 import ongle.core.nail.Finger;
 import ongle.core.nail.Nail;
+import ongle.core.nail.PlateFinding;
 import ongle.core.nail.Quantity;
 import ongle.core.nail.Readings;
 import ongle.core.nail.Seat;
@@ -69,7 +72,38 @@ class HandsController {
     model.addAttribute("visits", visits);
     model.addAttribute("order", Finger.asSeenFrom(seat));
     model.addAttribute("left", all.size() - visits.size());
+    model.addAttribute("grownOut", grownOut(all).orElse(null));
     return "measure/hands";
+  }
+
+  /** How much longer plates are than at the first visit, where they were bitten then. */
+  private static Optional<String> grownOut(List<NailSet> all) {
+    if (all.size() < 2) {
+      return Optional.empty();
+    }
+    NailSet first = all.get(0);
+    NailSet last = all.get(all.size() - 1);
+    OptionalDouble by =
+        Arrays.stream(Finger.values())
+            .filter(finger -> first.nail(finger).getPlateCondition().has(PlateFinding.BITTEN))
+            .filter(
+                finger ->
+                    first.nail(finger).value(Quantity.PLATE_LENGTH).isPresent()
+                        && last.nail(finger).value(Quantity.PLATE_LENGTH).isPresent())
+            .mapToDouble(
+                finger ->
+                    last.nail(finger).value(Quantity.PLATE_LENGTH).orElseThrow()
+                        - first.nail(finger).value(Quantity.PLATE_LENGTH).orElseThrow())
+            .average();
+    return by.isEmpty()
+        ? Optional.empty()
+        : Optional.of(
+            Words.say(
+                "measure.grown-out",
+                "by",
+                by.getAsDouble(),
+                "weeks",
+                ChronoUnit.WEEKS.between(first.getCreatedAt(), last.getCreatedAt())));
   }
 
   private static Visit visit(NailSet set, NailSet before, Seat seat) {

@@ -47,46 +47,46 @@ class Truth {
   @Transactional(readOnly = true)
   public Report report() {
     // The last that is known of each nail of each set.
-    Map<String, WearNote> last = new LinkedHashMap<>();
+    Map<String, Seen> last = new LinkedHashMap<>();
     notes
-        .findAllByOrderBySeenOnAscIdAsc()
+        .allSeen()
         .forEach(
             note ->
                 last.merge(
-                    note.getSetId() + " " + note.getFinger(),
+                    note.setId() + " " + note.finger(),
                     note,
-                    (before, now) -> before.isFine() ? now : before));
-    List<WearNote> nails = List.copyOf(last.values());
+                    (before, now) -> before.fine() ? now : before));
+    List<Seen> nails = List.copyOf(last.values());
     Map<String, List<Line>> groups = new LinkedHashMap<>();
-    groups.put("product", lines(nails, WearNote::getProduct));
-    groups.put("shape", lines(nails, WearNote::getShape));
-    groups.put("way", lines(nails, WearNote::getWay));
-    groups.put("technician", lines(nails, WearNote::getTechnician));
-    groups.put("preparation", lines(nails, note -> String.valueOf(note.isLeftOut())));
+    groups.put("product", lines(nails, Seen::product));
+    groups.put("shape", lines(nails, Seen::shape));
+    groups.put("way", lines(nails, Seen::way));
+    groups.put("technician", lines(nails, Seen::technician));
+    groups.put("preparation", lines(nails, note -> String.valueOf(note.leftOut())));
     return new Report(nails.size(), tenths(nails), groups);
   }
 
-  private static List<Tenth> tenths(List<WearNote> nails) {
+  private static List<Tenth> tenths(List<Seen> nails) {
     List<Tenth> tenths = new ArrayList<>();
     for (int i = 0; i < TENTHS; i++) {
       int tenth = i;
-      List<WearNote> of =
+      List<Seen> of =
           nails.stream()
-              .filter(note -> Math.min(TENTHS - 1, (int) (TENTHS * note.getForetold())) == tenth)
+              .filter(note -> Math.min(TENTHS - 1, (int) (TENTHS * note.foretold())) == tenth)
               .toList();
       if (!of.isEmpty()) {
         tenths.add(
             new Tenth(
-                of.stream().mapToDouble(WearNote::getForetold).average().orElse(0),
-                Rate.share((int) of.stream().filter(note -> !note.isBroken()).count(), of.size())));
+                of.stream().mapToDouble(Seen::foretold).average().orElse(0),
+                Rate.share((int) of.stream().filter(note -> !note.broken()).count(), of.size())));
       }
     }
     return tenths;
   }
 
-  private static List<Line> lines(List<WearNote> nails, Function<WearNote, String> by) {
-    Map<String, List<WearNote>> groups = new TreeMap<>();
-    for (WearNote note : nails) {
+  private static List<Line> lines(List<Seen> nails, Function<Seen, String> by) {
+    Map<String, List<Seen>> groups = new TreeMap<>();
+    for (Seen note : nails) {
       String name = by.apply(note);
       groups.computeIfAbsent(name == null ? "" : name, each -> new ArrayList<>()).add(note);
     }
@@ -94,15 +94,21 @@ class Truth {
     groups.forEach(
         (name, of) -> {
           Rate failures = failures(of);
-          Rate others = failures(nails.stream().filter(note -> !of.contains(note)).toList());
+          Rate others = Rate.over(failed(nails) - failed(of), weeks(nails) - weeks(of));
           lines.add(new Line(name, failures, failures.surelyAbove(others)));
         });
     return lines;
   }
 
-  private static Rate failures(List<WearNote> of) {
-    return Rate.over(
-        (int) of.stream().filter(note -> !note.isFine()).count(),
-        of.stream().mapToDouble(note -> Math.max(1, note.getDays()) / 7.0).sum());
+  private static Rate failures(List<Seen> of) {
+    return Rate.over(failed(of), weeks(of));
+  }
+
+  private static int failed(List<Seen> of) {
+    return (int) of.stream().filter(note -> !note.fine()).count();
+  }
+
+  private static double weeks(List<Seen> of) {
+    return of.stream().mapToDouble(note -> Math.max(1, note.days()) / 7.0).sum();
   }
 }

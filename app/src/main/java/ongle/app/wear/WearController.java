@@ -42,6 +42,9 @@ import org.springframework.web.bind.annotation.RequestParam;
 @Controller
 @RequestMapping("/sets/{id}/wear")
 class WearController {
+  /** An infill is due when the ten are whole with less than this. */
+  private static final double STAYS_WHOLE = 0.8;
+
   private final Wears wears;
 
   WearController(Wears wears) {
@@ -213,6 +216,7 @@ class WearController {
     LocalDate built = worn.visit().planned().set().getCreatedAt().toLocalDate();
     int today = WearNote.days(built, wears.today());
     model.addAttribute("scene", WearDrawing.of(rows(worn, seat), today));
+    model.addAttribute("stays", stays(worn));
     List<Happened> happened = worn.explained().stream().map(WearController::happened).toList();
     model.addAttribute("happened", happened.stream().filter(e -> e.finger() == finger).toList());
     model.addAttribute("others", happened.stream().filter(e -> e.finger() != finger).toList());
@@ -286,6 +290,22 @@ class WearController {
               hands.survives(Wears.course(nail), outlook.due().day())));
     }
     return rows;
+  }
+
+  /** Until when all are whole with the share that is asked, beside the day the infill is due. */
+  private static String stays(Wears.Worn worn) {
+    List<LoadFactor.Course> courses =
+        worn.check().nails().values().stream().map(Wears::course).toList();
+    int due =
+        worn.check().nails().values().stream()
+            .mapToInt(nail -> (nail.seen() ? nail.outlook() : nail.plan().outlook()).due().day())
+            .min()
+            .orElse(0);
+    return worn.hands().fallsUnder(STAYS_WHOLE, courses, Outlook.LOOKED_AHEAD).stream()
+        .mapToObj(
+            day -> Words.say("wear.stays", "share", 100 * STAYS_WHOLE, "day", day, "due", due))
+        .findFirst()
+        .orElseGet(() -> Words.say("wear.stays.long", "share", 100 * STAYS_WHOLE, "due", due));
   }
 
   private static Happened happened(Wears.Explained each) {

@@ -11,7 +11,7 @@ import ongle.core.cause.Finding;
  * @param whole the day it was last seen whole
  * @param said in the client's or technician's words; null for none
  */
-record WearForm(
+public record WearForm(
     Finding.Kind kind,
     Finding.Place place,
     double far,

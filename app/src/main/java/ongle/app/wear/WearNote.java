@@ -10,12 +10,17 @@ import jakarta.persistence.Id;
 import jakarta.persistence.Version;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
+import java.util.Arrays;
 import java.util.Optional;
 import java.util.OptionalInt;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+import ongle.app.words.Numbers;
 import ongle.core.cause.Cause;
 import ongle.core.cause.Finding;
 import ongle.core.nail.Finger;
 import ongle.core.plan.NailPlan;
+import ongle.core.wear.LoadFactor;
 
 /** What was seen of one worn nail on one day: whole, or what happened to it. */
 @Entity
@@ -52,6 +57,7 @@ class WearNote {
 
   private int days;
   private double foretold = 1;
+  private String margins = "";
   private String product;
   private String shape;
   private String way;
@@ -81,8 +87,13 @@ class WearNote {
    * What the salon's own figures are counted by.
    *
    * @param chance it was foretold to be whole until that day, 0 to 1
+   * @param course its margins as they were to fall
    */
-  void count(NailPlan plan, int day, double chance, String by) {
+  void count(NailPlan plan, int day, double chance, LoadFactor.Course course, String by) {
+    margins =
+        Arrays.stream(course.margins())
+            .mapToObj(margin -> Numbers.plain(margin, 3))
+            .collect(Collectors.joining(" "));
     days = day;
     foretold = chance;
     product = plan.build().product().code();
@@ -92,32 +103,23 @@ class WearNote {
     leftOut = !plan.wearing().skipped().isEmpty();
   }
 
+  /** Margins week by week, as they were to fall; empty where nothing was planned. */
+  Optional<LoadFactor.Course> course() {
+    if (margins.isEmpty()) {
+      return Optional.empty();
+    }
+    double[] read = Arrays.stream(margins.split(" ")).mapToDouble(Double::parseDouble).toArray();
+    double[] weeks = IntStream.range(0, read.length).mapToDouble(week -> 7.0 * week).toArray();
+    return Optional.of(new LoadFactor.Course(weeks, read));
+  }
+
+  /** Day it was last seen whole, counted from the day it was built; 0 where nobody looked. */
+  int wholeDay() {
+    return wholeOn == null ? 0 : Math.max(0, days - days(wholeOn, seenOn));
+  }
+
   int getDays() {
     return days;
-  }
-
-  double getForetold() {
-    return foretold;
-  }
-
-  String getProduct() {
-    return product;
-  }
-
-  String getShape() {
-    return shape;
-  }
-
-  String getWay() {
-    return way;
-  }
-
-  String getTechnician() {
-    return technician;
-  }
-
-  boolean isLeftOut() {
-    return leftOut;
   }
 
   /** Whether it cracked or broke, which is what is foretold. */

@@ -6,6 +6,7 @@ import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.EnumSet;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -221,6 +222,7 @@ public class Wears {
                     nail.plan(),
                     day,
                     hands(visit.planned().client()).survives(course(nail), day),
+                    course(nail),
                     visit.choices().technician() == null
                         ? null
                         : String.valueOf(visit.choices().technician())));
@@ -297,42 +299,38 @@ public class Wears {
   /** Draws what these hands ask of their nails from all that is noted of them. */
   private void learnHands(long clientId) {
     notes.flush();
-    List<LoadFactor.Observation> seen = new ArrayList<>();
-    for (NailSet set : reader.visits(clientId)) {
-      List<WearNote> all = notes.findBySetIdOrderBySeenOnAscIdAsc(set.getId());
-      if (!all.isEmpty()) {
-        Worn worn = of(set.getId());
-        for (NailCheck nail : worn.check().nails().values()) {
-          observed(worn, nail).ifPresent(seen::add);
-        }
-      }
-    }
-    client(clientId).learnLoad(LoadFactor.of(seen));
+    Map<String, List<WearNote>> nails = new LinkedHashMap<>();
+    notes
+        .ofClient(clientId)
+        .forEach(
+            note ->
+                nails
+                    .computeIfAbsent(
+                        note.getSetId() + " " + note.getFinger(), each -> new ArrayList<>())
+                    .add(note));
+    client(clientId)
+        .learnLoad(
+            LoadFactor.of(nails.values().stream().flatMap(of -> observed(of).stream()).toList()));
   }
 
   /** Whole until it was last seen so, or broken between then and the day it was found. */
-  private static Optional<LoadFactor.Observation> observed(Worn worn, NailCheck nail) {
-    Finger finger = nail.plan().nail().finger();
-    Optional<Finding> failed =
-        worn.explained().stream()
-            .map(Explained::finding)
-            .filter(finding -> finding.finger() == finger)
-            .findFirst();
+  private static Optional<LoadFactor.Observation> observed(List<WearNote> ofNail) {
+    Optional<WearNote> failed = ofNail.stream().filter(note -> !note.isFine()).findFirst();
     int whole =
-        worn.whole().getOrDefault(finger, List.of()).stream().max(Integer::compare).orElse(0);
+        ofNail.stream().filter(WearNote::isFine).mapToInt(WearNote::getDays).max().orElse(0);
     if (failed.isEmpty() && whole == 0) {
-      return Optional.empty();
+      return Optional.empty(); // seen the day it was built: that tells nothing
     }
     LoadFactor.Outcome outcome =
         failed
             .map(
-                finding ->
-                    finding.broke() && finding.day() > 0
+                note ->
+                    note.isBroken() && note.getDays() > 0
                         ? new LoadFactor.Outcome.CrackedBetween(
-                            Math.min(finding.whole().orElse(0), finding.day() - 1), finding.day())
-                        : (LoadFactor.Outcome) new LoadFactor.Outcome.Held(finding.day()))
+                            Math.min(note.wholeDay(), note.getDays() - 1), note.getDays())
+                        : (LoadFactor.Outcome) new LoadFactor.Outcome.Held(note.getDays()))
             .orElseGet(() -> new LoadFactor.Outcome.Held(whole));
-    return Optional.of(new LoadFactor.Observation(course(nail), outcome));
+    return ofNail.get(0).course().map(course -> new LoadFactor.Observation(course, outcome));
   }
 
   /** Crack margins as built, week by week, as they would be on usual hands. */

@@ -154,6 +154,7 @@ class WearTest {
 
   @Test
   void theSalonSeesWhatFailsAndWhatWasForetold() throws Exception {
+    sql.update("delete from wear_note");
     mvc.perform(get("/salon/truth"))
         .andExpect(content().string(containsString("Nothing noted yet")));
     sets.make(SET, Change.leaveOut(Set.of(PrepStep.PRIMER)));

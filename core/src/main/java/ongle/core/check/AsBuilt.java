@@ -5,7 +5,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import ongle.core.Range;
-import ongle.core.nail.CrossCurve;
 import ongle.core.nail.Nail;
 import ongle.core.nail.Quantity;
 import ongle.core.plan.NailPlan;
@@ -146,8 +145,16 @@ public record AsBuilt(NailPlan plan, Map<Quantity, Double> measured) {
     if (of(Quantity.BUILT_BARREL).isEmpty()) {
       return plan.build().barrelDepthRatio();
     }
-    CrossCurve planned = plan.build().fullBarrel();
-    double ratio = value(Quantity.BUILT_BARREL) / planned.chord();
+    Build build = plan.build();
+    double there = value(Quantity.BUILT_BARREL) / build.fullBarrel().chord();
+    // On a short extension it is measured before the barrel has its full depth.
+    double reached =
+        Math.min(
+            1,
+            build.barrelFullAt()
+                / Math.min(Build.BARREL_REACHED_AFTER, build.outline().extension()));
+    double own = build.nail().crossCurve().depthRatio();
+    double ratio = reached > 0 ? own + (there - own) / reached : there;
     double least = Quantity.BARREL_DEPTH.min() / 100;
     return held(ratio, least, Quantity.BARREL_DEPTH.max() / 100);
   }

@@ -199,10 +199,7 @@ public final class Body {
     if (onPlate) {
       halfAngle = Double.isInfinite(radius) ? 0 : Math.asin(new Range(0, 1).held(half / radius));
     } else {
-      double over = Math.min(Build.BARREL_REACHED_AFTER, profile.extension());
-      double ratio =
-          plate.depthRatio() + (barrel - plate.depthRatio()) * Math.min(1, beyond / over);
-      CrossCurve arc = CrossCurve.ofRatio(Math.max(1e-6, 2 * half), ratio);
+      CrossCurve arc = CrossCurve.ofRatio(Math.max(1e-6, 2 * half), depthRatio(beyond));
       radius = arc.radius();
       halfAngle = arc.halfAngle();
     }
@@ -219,6 +216,13 @@ public final class Body {
         profile.thicknessAt(x),
         new double[] {wider(true, out) / wide, wider(false, out) / wide},
         new double[] {of(Part.LEFT_EDGE) * out, of(Part.RIGHT_EDGE) * out});
+  }
+
+  /** Of the cross curve so far beyond the stress line: it reaches the barrel's after some way. */
+  private double depthRatio(double beyond) {
+    double over = Math.min(Build.BARREL_REACHED_AFTER, profile.extension());
+    return plate.depthRatio()
+        + (barrel - plate.depthRatio()) * Math.max(0, Math.min(1, beyond / over));
   }
 
   public NailPlan plan() {
@@ -332,7 +336,8 @@ public final class Body {
       case BUILT_EDGE -> profile.edgeThickness();
       case BUILT_EDGE_LEFT -> across.side(profile.edgeThickness()) + of(Part.LEFT_EDGE);
       case BUILT_EDGE_RIGHT -> across.side(profile.edgeThickness()) + of(Part.RIGHT_EDGE);
-      case BUILT_BARREL -> barrel * plan.build().fullBarrel().chord();
+      case BUILT_BARREL ->
+          depthRatio(plan.build().barrelFullAt()) * plan.build().fullBarrel().chord();
       case BUILT_LEAN -> of(Part.LEAN);
       default -> throw new IllegalArgumentException(quantity.name());
     };

@@ -45,19 +45,21 @@ final class EdgeSearch {
       }
     }
     double[] change = new double[2 * steps + 1];
-    double[] worth = new double[change.length];
-    double best = 0;
     for (int i = 0; i <= 2 * steps; i++) {
       change[i] = change(colours, i + TAPS);
+    }
+    double[] worth = new double[change.length];
+    double best = 0;
+    for (int i = 1; i < 2 * steps; i++) {
+      boolean summit = change[i] >= change[i - 1] && change[i] > change[i + 1];
       double off = (i - steps) * STEP / reach;
-      worth[i] = change[i] < FAINTEST ? 0 : change[i] * Math.exp(-2 * off * off);
+      worth[i] = summit && change[i] >= FAINTEST ? change[i] * Math.exp(-2 * off * off) : 0;
       best = Math.max(best, worth[i]);
     }
     int place = -1;
     for (int i = 1; i < 2 * steps; i++) {
-      boolean summit = change[i] >= change[i - 1] && change[i] > change[i + 1];
-      boolean clear = worth[i] > 0 && worth[i] >= (rather == 0 ? 0.999 : CLEAR) * best;
-      if (summit && clear && (place < 0 || rather > 0)) {
+      boolean clear = worth[i] > 0 && worth[i] >= (rather == 0 ? best : CLEAR * best);
+      if (clear && (place < 0 || rather > 0)) {
         place = i;
       }
     }

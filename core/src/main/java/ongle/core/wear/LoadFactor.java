@@ -1,6 +1,7 @@
 package ongle.core.wear;
 
 import java.util.List;
+import java.util.OptionalInt;
 
 /**
  * What a client's hands ask of their nails against the usual: the load factor λ, drawn from how
@@ -184,12 +185,29 @@ public record LoadFactor(
 
   /** Chance that a nail is whole until a day, 0 to 1. */
   public double survives(Course course, double until) {
-    double summed = course.summed(until);
+    return survive(List.of(course), until);
+  }
+
+  /** Chance that all these nails of the same hands are whole until a day, 0 to 1. */
+  public double survive(List<Course> courses, double until) {
+    double summed = courses.stream().mapToDouble(course -> course.summed(until)).sum();
     double chance = 0;
     for (int i = 0; i < PLACES; i++) {
       chance += grid[i] * Math.exp(-Math.exp(POWER * logAt(i)) * summed);
     }
     return chance;
+  }
+
+  /**
+   * First day on which all are whole with less than this share; empty within the days looked at.
+   */
+  public OptionalInt fallsUnder(double share, List<Course> courses, int days) {
+    for (int day = 1; day <= days; day++) {
+      if (survive(courses, day) < share) {
+        return OptionalInt.of(day);
+      }
+    }
+    return OptionalInt.empty();
   }
 
   /** What everyday loads are multiplied by: the mean once enough is known, else 1. */

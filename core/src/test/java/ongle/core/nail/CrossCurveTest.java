@@ -55,4 +55,13 @@ class CrossCurveTest {
     assertThatThrownBy(() -> new CrossCurve(10, Double.NaN))
         .isInstanceOf(IllegalArgumentException.class);
   }
+
+  @Test
+  void aGuideCircleGivesTheDepthOverAChord() {
+    CrossCurve curve = new CrossCurve(11, 2.4);
+    assertThat(CrossCurve.onCircle(11, 2 * curve.radius()).orElseThrow().depth())
+        .isCloseTo(2.4, within(1e-9));
+    assertThat(CrossCurve.onCircle(11, 11).orElseThrow().depth()).isCloseTo(5.5, within(1e-9));
+    assertThat(CrossCurve.onCircle(11, 10.9)).isEmpty();
+  }
 }

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.io.InputStream;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.Map;
 import java.util.Random;
@@ -80,6 +81,19 @@ class LoadFactorTest {
     assertThat(LoadFactor.of(nine).times()).isLessThan(0.9);
     assertThatThrownBy(() -> new Course(new double[] {0}, new double[] {0}))
         .isInstanceOf(IllegalArgumentException.class);
+  }
+
+  @Test
+  void tenNailsAreWholeLessSurelyThanOne() {
+    Course course = new Course(new double[] {0, 35}, new double[] {1.4, 1.1});
+    double one = LoadFactor.USUAL.survives(course, 21);
+    double ten = LoadFactor.USUAL.survive(Collections.nCopies(10, course), 21);
+    // Less than one, but more than if each had hands of its own.
+    assertThat(ten).isLessThan(one).isGreaterThan(Math.pow(one, 10));
+    int day = LoadFactor.USUAL.fallsUnder(0.8, Collections.nCopies(10, course), 63).orElseThrow();
+    assertThat(LoadFactor.USUAL.survive(Collections.nCopies(10, course), day)).isLessThan(0.8);
+    assertThat(LoadFactor.USUAL.survive(Collections.nCopies(10, course), day - 1))
+        .isGreaterThanOrEqualTo(0.8);
   }
 
   /** 2,000 sets of hands whose λ is known: what was foretold comes true at every tenth. */

@@ -1,0 +1,125 @@
+package ongle.app.wear;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import java.util.Map;
+import java.util.OptionalInt;
+import java.util.Set;
+import ongle.app.SalonTest;
+import ongle.app.bench.WorkFacts;
+import ongle.app.check.Checks;
+import ongle.app.visits.PlannedVisit;
+import ongle.app.visits.VisitPlanner;
+import ongle.core.bench.StepKind;
+import ongle.core.cause.Finding;
+import ongle.core.cause.Sign;
+import ongle.core.nail.Finger;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+
+/** What the record of the bench, the plan and the check tell of a worn nail. */
+@SalonTest
+class SignsTest {
+  /** On tips, checked, with a nail too thin and one with a thick edge. */
+  private static final long SET = 8;
+
+  @Autowired private VisitPlanner visits;
+  @Autowired private Checks checks;
+  private PlannedVisit visit;
+
+  @BeforeEach
+  void plan() {
+    visit = visits.of(SET);
+  }
+
+  private static Finding finding(Finger finger, int day, Finding.After after) {
+    return new Finding(
+        finger, Finding.Kind.LIFTING, Finding.Place.CUTICLE, 2, day, OptionalInt.empty(), after);
+  }
+
+  private Map<Sign, Boolean> signs(WorkFacts facts, Finding finding, List<Finding> all) {
+    return Signs.of(visit, facts, checks.of(visit.planned()), finding, all);
+  }
+
+  private Map<Sign, Boolean> signs(WorkFacts facts, Finger finger) {
+    Finding finding = finding(finger, 10, Finding.After.NOTHING_KNOWN);
+    return signs(facts, finding, List.of(finding));
+  }
+
+  private static WorkFacts worked(
+      Map<Finger, Set<StepKind>> done,
+      Map<Finger, Set<StepKind>> skipped,
+      Map<Finger, Set<StepKind>> offTime,
+      Set<Finger> skin) {
+    return new WorkFacts(true, done, skipped, offTime, skin, Set.of());
+  }
+
+  private static final WorkFacts NOTHING =
+      new WorkFacts(false, Map.of(), Map.of(), Map.of(), Set.of(), Set.of());
+
+  @Test
+  void withoutARecordNothingIsKnownOfTheBench() {
+    assertThat(signs(NOTHING, Finger.R3))
+        .doesNotContainKeys(
+            Sign.PRIMER_SKIPPED, Sign.SKIN_TOUCHED, Sign.CAP_SKIPPED, Sign.CURED_SHORT)
+        .containsKeys(Sign.ON_TIP, Sign.ON_FORM, Sign.PLATE_THIN, Sign.MARGIN_LOW);
+  }
+
+  @Test
+  void theRecordTellsWhatWasLeftOutAndWhatWasDone() {
+    WorkFacts facts =
+        worked(
+            Map.of(Finger.R3, Set.of(StepKind.PRIME, StepKind.CLEAR)),
+            Map.of(
+                Finger.R2, Set.of(StepKind.PRIME, StepKind.TOP),
+                Finger.R3, Set.of(StepKind.CURE)),
+            Map.of(Finger.R4, Set.of(StepKind.BODY)),
+            Set.of(Finger.R3));
+    assertThat(signs(facts, Finger.R2))
+        .containsEntry(Sign.PRIMER_SKIPPED, true)
+        .containsEntry(Sign.CAP_SKIPPED, true)
+        .containsEntry(Sign.SKIN_TOUCHED, false)
+        .doesNotContainKey(Sign.CUTICLE_SKIPPED);
+    assertThat(signs(facts, Finger.R3))
+        .containsEntry(Sign.PRIMER_SKIPPED, false)
+        .containsEntry(Sign.CUTICLE_SKIPPED, false)
+        .containsEntry(Sign.CURED_SHORT, true)
+        .containsEntry(Sign.SKIN_TOUCHED, true)
+        .containsEntry(Sign.PRIMER_LATE, false);
+    assertThat(signs(facts, Finger.R4)).containsEntry(Sign.PRIMER_LATE, true);
+  }
+
+  @Test
+  void theCheckTellsOnlyOfWhatItMeasured() {
+    assertThat(signs(NOTHING, Finger.L4)).containsEntry(Sign.APEX_LOW, true);
+    assertThat(signs(NOTHING, Finger.L3))
+        .containsEntry(Sign.APEX_LOW, false)
+        .doesNotContainKeys(Sign.BARREL_FLAT, Sign.EDGE_THICK);
+    assertThat(signs(NOTHING, Finger.R2)).containsEntry(Sign.EDGE_THICK, true);
+  }
+
+  @Test
+  void whatTheClientRemembersSettlesTheOtherThings() {
+    Finding knocked = finding(Finger.R3, 3, Finding.After.KNOCK);
+    assertThat(signs(NOTHING, knocked, List.of(knocked)))
+        .containsEntry(Sign.AFTER_KNOCK, true)
+        .containsEntry(Sign.AFTER_PICKING, false)
+        .containsEntry(Sign.EARLY, true)
+        .containsEntry(Sign.MANY_NAILS, false);
+    Finding forgotten = finding(Finger.R3, 60, Finding.After.NOTHING_KNOWN);
+    assertThat(
+            signs(
+                NOTHING,
+                forgotten,
+                List.of(
+                    forgotten,
+                    finding(Finger.R2, 60, Finding.After.NOTHING_KNOWN),
+                    finding(Finger.L2, 60, Finding.After.NOTHING_KNOWN))))
+        .doesNotContainKey(Sign.AFTER_KNOCK)
+        .containsEntry(Sign.MANY_NAILS, true)
+        .containsEntry(Sign.PAST_DUE, true)
+        .containsEntry(Sign.EARLY, false);
+  }
+}
