@@ -7,7 +7,7 @@ import ongle.core.wear.Outlook;
 
 /** The weeks behind and ahead on one line for each nail. */
 public final class WearDrawing {
-  private static final double LEFT = 70;
+  private static final double LEFT = 84;
   private static final double WIDE = 900;
   private static final double RIGHT = 120;
   private static final double ROW = 27;
@@ -23,7 +23,7 @@ public final class WearDrawing {
    * @param due day of its infill
    * @param seen days it was seen whole
    * @param failed days something happened
-   * @param chance to be whole on the due day, 0 to 1
+   * @param chance not to crack until the due day, 0 to 1
    */
   public record Row(
       Finger finger, int due, List<Integer> seen, List<Integer> failed, double chance) {}
@@ -47,12 +47,20 @@ public final class WearDrawing {
     for (int i = 0; i < rows.size(); i++) {
       Row row = rows.get(i);
       double y = TOP + (i + 0.5) * ROW;
-      scene.text("wear-text", LEFT - 12, y + 4, "end", Words.of(row.finger().digit()));
-      scene.line("wear-worn", x(0), y, x(Math.min(today, row.due())), y);
-      if (today < row.due()) {
+      scene.text(
+          "wear-text",
+          LEFT - 12,
+          y + 4,
+          "end",
+          row.finger().name() + " " + Words.of(row.finger().digit()));
+      // What failed is worn no longer, and nothing is foretold of it.
+      boolean failed = !row.failed().isEmpty();
+      int worn = failed ? row.failed().get(0) : today;
+      scene.line("wear-worn", x(0), y, x(Math.min(worn, row.due())), y);
+      if (worn > row.due()) {
+        scene.line("wear-overdue", x(row.due()), y, x(worn), y);
+      } else if (!failed) {
         scene.line("wear-ahead", x(today), y, x(row.due()), y);
-      } else {
-        scene.line("wear-overdue", x(row.due()), y, x(today), y);
       }
       scene.line("wear-due", x(row.due()), y - 8, x(row.due()), y + 8);
       row.seen().forEach(day -> scene.circle("wear-whole", x(day), y, 5));
@@ -62,7 +70,7 @@ public final class WearDrawing {
           WIDE - 4,
           y + 4,
           "end",
-          Words.say("wear.chance", "share", 100 * row.chance()));
+          failed ? "–" : Words.say("wear.chance", "share", 100 * row.chance()));
     }
     if (today <= Outlook.LOOKED_AHEAD) {
       scene.line("wear-today", x(today), TOP - 10, x(today), height - 4);

@@ -46,8 +46,11 @@ class TraceDesk {
   /** Pictures nobody keeps are forgotten after this many hours. */
   private static final int FORGOTTEN_AFTER_HOURS = 24;
 
+  /** A picture by what it is kept under: kept smaller, it is another. */
+  private record Shot(Long id, int width) {}
+
   /** Decoded pictures kept at hand: three of a nail, for two desks. */
-  private static final Memo<Long, Pixels> PIXELS = new Memo<>(6);
+  private final Memo<Shot, Pixels> pixels = new Memo<>(6);
 
   private static final int NAILS_AT_HAND = 40;
 
@@ -172,7 +175,7 @@ class TraceDesk {
     }
   }
 
-  private static void trace(NailPlan plan, List<NailPicture> all, NailPicture which) {
+  private void trace(NailPlan plan, List<NailPicture> all, NailPicture which) {
     List<TraceFit.Picture> traced =
         all.stream()
             .filter(each -> each == which || !each.traced(false).isEmpty())
@@ -181,9 +184,9 @@ class TraceDesk {
     which.trace(Tracer.trace(plan, traced, which.getView(), pixels(which), which.traced(true)));
   }
 
-  private static Pixels pixels(NailPicture picture) {
-    return PIXELS.of(
-        picture.getId(),
+  private Pixels pixels(NailPicture picture) {
+    return pixels.of(
+        new Shot(picture.getId(), picture.getWidth()),
         () -> {
           try {
             BufferedImage image = ImageIO.read(new ByteArrayInputStream(picture.getJpeg()));

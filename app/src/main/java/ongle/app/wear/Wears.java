@@ -375,6 +375,7 @@ public class Wears {
       return Optional.empty();
     }
     long next = visits.redo(setId, failed, formKey, LocalDateTime.now(clock));
+    // Sent twice, the visit begins as before again, and is changed from there.
     learn(worn, next);
     return Optional.of(next);
   }

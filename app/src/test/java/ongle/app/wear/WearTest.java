@@ -108,7 +108,12 @@ class WearTest {
         .andExpect(status().is3xxRedirection());
     assertThat(wears.of(SET).explained().get(0).cause()).isEqualTo(Cause.APEX_FLAT);
     double before = reader.planned(SET).of(Finger.R3).build().profile().apexThickness();
-    long next = wears.redo(SET, UUID.randomUUID()).orElseThrow();
+    UUID key = UUID.randomUUID();
+    long next = wears.redo(SET, key).orElseThrow();
+    double once = reader.planned(next).of(Finger.R3).build().profile().apexThickness();
+    wears.redo(SET, key);
+    assertThat(reader.planned(next).of(Finger.R3).build().profile().apexThickness())
+        .isEqualTo(once);
     assertThat(reader.planned(next).byHand(Finger.R3).values())
         .containsKey(Quantity.APEX_THICKNESS);
     assertThat(reader.planned(next).of(Finger.R3).build().profile().apexThickness())

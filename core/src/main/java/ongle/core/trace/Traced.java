@@ -4,11 +4,9 @@ import java.util.Collections;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
-import ongle.core.Lookup;
 import ongle.core.check.Body;
 import ongle.core.nail.Quantity;
 import ongle.core.photo.Spot;
-import ongle.core.trace.View.Anchor;
 import ongle.core.trace.View.Curve;
 
 /**
@@ -37,11 +35,5 @@ public record Traced(
   public List<Spot> line(View view, Curve curve) {
     Pose pose = poses.get(view);
     return pose == null ? List.of() : new Silhouette(body, pose, view).line(curve);
-  }
-
-  /** Where a mark belongs in a picture. */
-  Spot spot(View view, Anchor anchor) {
-    Pose pose = Lookup.of(poses, view);
-    return pose.sees(new Silhouette(body, pose, view).place(anchor, 1));
   }
 }
