@@ -24,6 +24,12 @@ final class EdgeSearch {
   /** A share of the clearest change that is an edge too. */
   private static final double CLEAR = 0.3;
 
+  /**
+   * Where only the clearest is wanted, nothing nearly as clear may stand beside it: a slope that
+   * still rises at the end of the reach is another edge, and then this one is not told.
+   */
+  private static final double PLAIN = 0.98;
+
   private EdgeSearch() {}
 
   /**
@@ -53,12 +59,13 @@ final class EdgeSearch {
     for (int i = 1; i < 2 * steps; i++) {
       boolean summit = change[i] >= change[i - 1] && change[i] > change[i + 1];
       double off = (i - steps) * STEP / reach;
-      worth[i] = summit && change[i] >= FAINTEST ? change[i] * Math.exp(-2 * off * off) : 0;
-      best = Math.max(best, worth[i]);
+      double weighed = change[i] >= FAINTEST ? change[i] * Math.exp(-2 * off * off) : 0;
+      worth[i] = summit ? weighed : 0;
+      best = Math.max(best, weighed);
     }
     int place = -1;
     for (int i = 1; i < 2 * steps; i++) {
-      boolean clear = worth[i] > 0 && worth[i] >= (rather == 0 ? best : CLEAR * best);
+      boolean clear = worth[i] > 0 && worth[i] >= (rather == 0 ? PLAIN : CLEAR) * best;
       if (clear && (place < 0 || rather > 0)) {
         place = i;
       }
