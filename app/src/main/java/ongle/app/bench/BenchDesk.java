@@ -26,6 +26,7 @@ import ongle.core.bench.Event;
 import ongle.core.bench.Guide;
 import ongle.core.bench.Presses;
 import ongle.core.bench.Step;
+import ongle.core.bench.WorkFacts;
 import ongle.core.plan.Caution;
 import ongle.core.portion.Material;
 import ongle.core.portion.Need;

@@ -312,20 +312,13 @@ class CheckController {
   private static List<SurplusRow> surplus(NailCheck nail) {
     List<SurplusRow> rows = new ArrayList<>();
     for (Surplus.Zone zone : Surplus.Zone.values()) {
-      double left = net(nail, zone, true);
-      double right = net(nail, zone, false);
+      double left = nail.net(zone, true);
+      double right = nail.net(zone, false);
       if (Math.max(Math.abs(left), Math.abs(right)) >= Surplus.WORTH_A_STROKE) {
         rows.add(new SurplusRow(zone, Numbers.signed(left, 1), Numbers.signed(right, 1)));
       }
     }
     return rows;
-  }
-
-  private static double net(NailCheck nail, Surplus.Zone zone, boolean left) {
-    return nail.surplus().stream()
-        .filter(each -> each.zone() == zone && each.left() == left)
-        .mapToDouble(Surplus::net)
-        .sum();
   }
 
   /** What is off, in the salon's order of filing, and then what the eye found. */

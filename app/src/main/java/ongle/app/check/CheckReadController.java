@@ -60,10 +60,7 @@ class CheckReadController {
       Model model)
       throws IOException {
     try {
-      CsvText csv =
-          file.isPresent() && !file.get().isEmpty()
-              ? CsvText.of(file.get().getBytes())
-              : CsvText.of(text);
+      CsvText csv = CsvText.given(file, text);
       CheckCsv.Read read = CheckCsv.read(csv);
       model.addAttribute("read", read);
       model.addAttribute("lines", lines(read.measured()));

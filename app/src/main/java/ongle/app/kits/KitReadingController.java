@@ -46,10 +46,7 @@ class KitReadingController {
       throws IOException {
     choosing(into, label, outline, text, model);
     try {
-      CsvText csv =
-          file.isPresent() && !file.get().isEmpty()
-              ? CsvText.of(file.get().getBytes())
-              : CsvText.of(text);
+      CsvText csv = CsvText.given(file, text);
       KitCsv.Read read = KitCsv.read(csv);
       model.addAttribute("read", read);
       model.addAttribute("text", csv.text());

@@ -73,10 +73,7 @@ class MeasuresController {
       Model model)
       throws IOException {
     try {
-      CsvText csv =
-          file.isPresent() && !file.get().isEmpty()
-              ? CsvText.of(file.get().getBytes())
-              : CsvText.of(text);
+      CsvText csv = CsvText.given(file, text);
       MeasuresCsv.Read read = MeasuresCsv.read(csv);
       model.addAttribute("read", read);
       model.addAttribute("lines", read.plates().stream().map(MeasuresController::line).toList());

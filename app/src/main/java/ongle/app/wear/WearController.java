@@ -42,9 +42,6 @@ import org.springframework.web.bind.annotation.RequestParam;
 @Controller
 @RequestMapping("/sets/{id}/wear")
 class WearController {
-  /** An infill is due when the ten are whole with less than this. */
-  private static final double STAYS_WHOLE = 0.8;
-
   private final Wears wears;
 
   WearController(Wears wears) {
@@ -276,7 +273,7 @@ class WearController {
     List<WearDrawing.Row> rows = new ArrayList<>();
     for (NailCheck nail : worn.check().inOrder(Finger.asSeenFrom(seat))) {
       Finger finger = nail.plan().nail().finger();
-      Outlook outlook = nail.seen() ? nail.outlook() : nail.plan().outlook();
+      Outlook outlook = nail.outlook();
       rows.add(
           new WearDrawing.Row(
               finger,
@@ -287,7 +284,7 @@ class WearController {
                   .filter(each -> each.finger() == finger)
                   .map(Finding::day)
                   .toList(),
-              hands.survives(Wears.course(nail), outlook.due().day())));
+              hands.survives(nail.course(), outlook.due().day())));
     }
     return rows;
   }
@@ -295,17 +292,20 @@ class WearController {
   /** Until when all are whole with the share that is asked, beside the day the infill is due. */
   private static String stays(Wears.Worn worn) {
     List<LoadFactor.Course> courses =
-        worn.check().nails().values().stream().map(Wears::course).toList();
+        worn.check().nails().values().stream().map(NailCheck::course).toList();
     int due =
         worn.check().nails().values().stream()
-            .mapToInt(nail -> (nail.seen() ? nail.outlook() : nail.plan().outlook()).due().day())
+            .mapToInt(nail -> nail.outlook().due().day())
             .min()
             .orElse(0);
-    return worn.hands().fallsUnder(STAYS_WHOLE, courses, Outlook.LOOKED_AHEAD).stream()
+    return worn.hands().fallsUnder(LoadFactor.STAYS_WHOLE, courses, Outlook.LOOKED_AHEAD).stream()
         .mapToObj(
-            day -> Words.say("wear.stays", "share", 100 * STAYS_WHOLE, "day", day, "due", due))
+            day ->
+                Words.say(
+                    "wear.stays", "share", 100 * LoadFactor.STAYS_WHOLE, "day", day, "due", due))
         .findFirst()
-        .orElseGet(() -> Words.say("wear.stays.long", "share", 100 * STAYS_WHOLE, "due", due));
+        .orElseGet(
+            () -> Words.say("wear.stays.long", "share", 100 * LoadFactor.STAYS_WHOLE, "due", due));
   }
 
   private static Happened happened(Wears.Explained each) {

@@ -13,7 +13,6 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import ongle.app.bench.BenchDesk;
-import ongle.app.bench.WorkFacts;
 import ongle.app.check.Checks;
 import ongle.app.clients.Client;
 import ongle.app.clients.ClientRepository;
@@ -27,18 +26,17 @@ import ongle.app.visits.PlannedVisit;
 import ongle.app.visits.VisitPlanner;
 import ongle.app.web.NotFound;
 import ongle.app.words.Words;
+import ongle.core.bench.WorkFacts;
 import ongle.core.cause.Cause;
 import ongle.core.cause.Diagnosis;
 import ongle.core.cause.Finding;
 import ongle.core.cause.Sign;
-import ongle.core.check.NailCheck;
+import ongle.core.cause.Signs;
 import ongle.core.check.SetCheck;
 import ongle.core.nail.Finger;
 import ongle.core.nail.Quantity;
 import ongle.core.plan.NailPlan;
-import ongle.core.structure.FailureMode;
 import ongle.core.wear.LoadFactor;
-import ongle.core.wear.Outlook;
 import ongle.core.wear.PrepStep;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -46,11 +44,6 @@ import org.springframework.transaction.annotation.Transactional;
 /** What was seen of worn sets, what it most likely came from, and what the next set takes over. */
 @Service
 public class Wears {
-  private static final int WEEK = 7;
-
-  /** Nothing that stands holds less. */
-  private static final double NO_MARGIN = 0.05;
-
   private final WearNoteRepository notes;
   private final ClientRepository clients;
   private final VisitPlanner visits;
@@ -116,6 +109,8 @@ public class Wears {
     List<Finding> findings = all.stream().flatMap(note -> note.finding(built).stream()).toList();
     WorkFacts facts = bench.facts(visit);
     SetCheck check = checks.of(visit.planned());
+    Map<Finding, Map<Sign, Boolean>> known = new LinkedHashMap<>();
+    findings.forEach(each -> known.put(each, signs(visit, facts, check, each, findings)));
     List<Explained> explained = new ArrayList<>();
     Set<Finger> fine = EnumSet.noneOf(Finger.class);
     Map<Finger, List<Integer>> whole = new EnumMap<>(Finger.class);
@@ -128,8 +123,7 @@ public class Wears {
             .add(WearNote.days(built, note.getSeenOn()));
         continue;
       }
-      Diagnosis diagnosis =
-          Diagnosis.of(finding.get(), Signs.of(visit, facts, check, finding.get(), findings));
+      Diagnosis diagnosis = Diagnosis.of(finding.get(), known.get(finding.get()));
       explained.add(
           new Explained(
               note, finding.get(), diagnosis, note.ownCause().orElse(diagnosis.first().cause())));
@@ -142,7 +136,7 @@ public class Wears {
         fine,
         whole,
         hands(visit.planned().client()),
-        common(visit, facts, check, findings));
+        Diagnosis.common(known));
   }
 
   /** By mean and band, as stored: as close as a chance in whole percent needs. */
@@ -153,21 +147,19 @@ public class Wears {
             client.getLoadMean(), client.getLoadLow(), client.getLoadHigh(), client.getLoadNails());
   }
 
-  /** Over all nails that failed alike, by what is known of every one of them. */
-  private static Optional<Diagnosis> common(
-      PlannedVisit visit, WorkFacts facts, SetCheck check, List<Finding> findings) {
-    for (Finding first : findings) {
-      List<Finding> alike = findings.stream().filter(each -> each.kind() == first.kind()).toList();
-      if (alike.size() > 1) {
-        Map<Sign, Boolean> shared = Signs.of(visit, facts, check, first, findings);
-        for (Finding each : alike) {
-          Map<Sign, Boolean> own = Signs.of(visit, facts, check, each, findings);
-          shared.entrySet().removeIf(sign -> !sign.getValue().equals(own.get(sign.getKey())));
-        }
-        return Optional.of(Diagnosis.of(alike, shared));
-      }
-    }
-    return Optional.empty();
+  private static Map<Sign, Boolean> signs(
+      PlannedVisit visit, WorkFacts facts, SetCheck check, Finding finding, List<Finding> all) {
+    return check
+        .of(finding.finger())
+        .map(
+            nail ->
+                Signs.of(
+                    nail,
+                    visit.planned().set().activity(finding.finger().hand()),
+                    facts,
+                    finding,
+                    all))
+        .orElse(Map.of());
   }
 
   private static LocalDate built(PlannedSet planned) {
@@ -221,8 +213,8 @@ public class Wears {
                 note.count(
                     nail.plan(),
                     day,
-                    hands(visit.planned().client()).survives(course(nail), day),
-                    course(nail),
+                    hands(visit.planned().client()).survives(nail.course(), day),
+                    nail.course(),
                     visit.choices().technician() == null
                         ? null
                         : String.valueOf(visit.choices().technician())));
@@ -331,21 +323,6 @@ public class Wears {
                         : (LoadFactor.Outcome) new LoadFactor.Outcome.Held(note.getDays()))
             .orElseGet(() -> new LoadFactor.Outcome.Held(whole));
     return ofNail.get(0).course().map(course -> new LoadFactor.Observation(course, outcome));
-  }
-
-  /** Crack margins as built, week by week, as they would be on usual hands. */
-  static LoadFactor.Course course(NailCheck nail) {
-    Outlook outlook = nail.seen() ? nail.outlook() : nail.plan().outlook();
-    double load = nail.plan().wearing().load();
-    int weeks = Outlook.LOOKED_AHEAD / WEEK;
-    double[] days = new double[weeks + 1];
-    double[] margins = new double[weeks + 1];
-    for (int i = 0; i <= weeks; i++) {
-      days[i] = WEEK * i;
-      margins[i] =
-          Math.max(NO_MARGIN, load * outlook.on(WEEK * i).margins().of(FailureMode.CRACK).value());
-    }
-    return new LoadFactor.Course(days, margins);
   }
 
   /** The technician holds something else for the cause; it stays beside what is reckoned. */

@@ -19,6 +19,7 @@ import ongle.app.words.Words;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVRecord;
+import org.springframework.web.multipart.MultipartFile;
 
 /**
  * A CSV file from anywhere: comma, semicolon or tab; UTF-8, UTF-16 or the old western encoding; a
@@ -71,6 +72,15 @@ public final class CsvText {
    */
   public static CsvText of(String text) {
     return new CsvText(text.startsWith("\uFEFF") ? text.substring(1) : text, null);
+  }
+
+  /**
+   * As chosen as a file, else as pasted.
+   *
+   * @throws IllegalArgumentException with the reason, if it cannot be read
+   */
+  public static CsvText given(Optional<MultipartFile> file, String pasted) throws IOException {
+    return file.isPresent() && !file.get().isEmpty() ? of(file.get().getBytes()) : of(pasted);
   }
 
   /**

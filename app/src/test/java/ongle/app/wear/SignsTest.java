@@ -7,13 +7,14 @@ import java.util.Map;
 import java.util.OptionalInt;
 import java.util.Set;
 import ongle.app.SalonTest;
-import ongle.app.bench.WorkFacts;
 import ongle.app.check.Checks;
 import ongle.app.visits.PlannedVisit;
 import ongle.app.visits.VisitPlanner;
 import ongle.core.bench.StepKind;
+import ongle.core.bench.WorkFacts;
 import ongle.core.cause.Finding;
 import ongle.core.cause.Sign;
+import ongle.core.cause.Signs;
 import ongle.core.nail.Finger;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -40,7 +41,12 @@ class SignsTest {
   }
 
   private Map<Sign, Boolean> signs(WorkFacts facts, Finding finding, List<Finding> all) {
-    return Signs.of(visit, facts, checks.of(visit.planned()), finding, all);
+    return Signs.of(
+        checks.of(visit.planned()).of(finding.finger()).orElseThrow(),
+        visit.planned().set().activity(finding.finger().hand()),
+        facts,
+        finding,
+        all);
   }
 
   private Map<Sign, Boolean> signs(WorkFacts facts, Finger finger) {
@@ -56,12 +62,9 @@ class SignsTest {
     return new WorkFacts(true, done, skipped, offTime, skin, Set.of());
   }
 
-  private static final WorkFacts NOTHING =
-      new WorkFacts(false, Map.of(), Map.of(), Map.of(), Set.of(), Set.of());
-
   @Test
   void withoutARecordNothingIsKnownOfTheBench() {
-    assertThat(signs(NOTHING, Finger.R3))
+    assertThat(signs(WorkFacts.NONE, Finger.R3))
         .doesNotContainKeys(
             Sign.PRIMER_SKIPPED, Sign.SKIN_TOUCHED, Sign.CAP_SKIPPED, Sign.CURED_SHORT)
         .containsKeys(Sign.ON_TIP, Sign.ON_FORM, Sign.PLATE_THIN, Sign.MARGIN_LOW);
@@ -93,17 +96,17 @@ class SignsTest {
 
   @Test
   void theCheckTellsOnlyOfWhatItMeasured() {
-    assertThat(signs(NOTHING, Finger.L4)).containsEntry(Sign.APEX_LOW, true);
-    assertThat(signs(NOTHING, Finger.L3))
+    assertThat(signs(WorkFacts.NONE, Finger.L4)).containsEntry(Sign.APEX_LOW, true);
+    assertThat(signs(WorkFacts.NONE, Finger.L3))
         .containsEntry(Sign.APEX_LOW, false)
         .doesNotContainKeys(Sign.BARREL_FLAT, Sign.EDGE_THICK);
-    assertThat(signs(NOTHING, Finger.R2)).containsEntry(Sign.EDGE_THICK, true);
+    assertThat(signs(WorkFacts.NONE, Finger.R2)).containsEntry(Sign.EDGE_THICK, true);
   }
 
   @Test
   void whatTheClientRemembersSettlesTheOtherThings() {
     Finding knocked = finding(Finger.R3, 3, Finding.After.KNOCK);
-    assertThat(signs(NOTHING, knocked, List.of(knocked)))
+    assertThat(signs(WorkFacts.NONE, knocked, List.of(knocked)))
         .containsEntry(Sign.AFTER_KNOCK, true)
         .containsEntry(Sign.AFTER_PICKING, false)
         .containsEntry(Sign.EARLY, true)
@@ -111,7 +114,7 @@ class SignsTest {
     Finding forgotten = finding(Finger.R3, 60, Finding.After.NOTHING_KNOWN);
     assertThat(
             signs(
-                NOTHING,
+                WorkFacts.NONE,
                 forgotten,
                 List.of(
                     forgotten,

@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 
 /**
  * Why a nail most likely failed: naive Bayes over the causes, from what was found and from every
@@ -89,6 +90,34 @@ public record Diagnosis(List<Ranked> ranked) {
     }
     ranked.sort(Comparator.comparingDouble(Ranked::share).reversed());
     return new Diagnosis(ranked);
+  }
+
+  /**
+   * Over the nails of a visit that failed alike: what was found on each, and what is known of every
+   * one of them.
+   *
+   * @param known signs of each finding
+   * @return empty where no two failed alike
+   */
+  public static Optional<Diagnosis> common(Map<Finding, Map<Sign, Boolean>> known) {
+    for (Finding first : known.keySet()) {
+      List<Finding> alike =
+          known.keySet().stream().filter(each -> each.kind() == first.kind()).toList();
+      if (alike.size() > 1) {
+        Map<Sign, Boolean> shared = new EnumMap<>(Sign.class);
+        shared.putAll(known.getOrDefault(first, Map.of()));
+        alike.forEach(
+            each ->
+                shared
+                    .entrySet()
+                    .removeIf(
+                        sign ->
+                            !sign.getValue()
+                                .equals(known.getOrDefault(each, Map.of()).get(sign.getKey()))));
+        return Optional.of(of(alike, shared));
+      }
+    }
+    return Optional.empty();
   }
 
   private static List<Evidence> evidence(Cause cause, Map<Sign, Boolean> known) {

@@ -15,6 +15,7 @@ import ongle.core.structure.Arches;
 import ongle.core.structure.Endurance;
 import ongle.core.structure.LightLine;
 import ongle.core.structure.Margins;
+import ongle.core.wear.LoadFactor;
 import ongle.core.wear.Outlook;
 
 /**
@@ -105,12 +106,27 @@ public record NailCheck(
         .sum();
   }
 
-  /** The weeks ahead as built. */
+  /** The weeks ahead as built; the plan's where nothing was measured. */
   public Outlook outlook() {
-    return Outlook.of(
-        built.build(),
-        plan().term(),
-        plan().wearing().growth().perDay(plan().nail().finger().digit()));
+    return seen()
+        ? Outlook.of(
+            built.build(),
+            plan().term(),
+            plan().wearing().growth().perDay(plan().nail().finger().digit()))
+        : plan().outlook();
+  }
+
+  /** Crack margins as they fall, as they would on usual hands. */
+  public LoadFactor.Course course() {
+    return LoadFactor.Course.of(outlook(), plan().wearing().load());
+  }
+
+  /** Product over the plan less what is lacking, in one zone of one side, mm³. */
+  public double net(Surplus.Zone zone, boolean left) {
+    return surplus.stream()
+        .filter(each -> each.zone() == zone && each.left() == left)
+        .mapToDouble(Surplus::net)
+        .sum();
   }
 
   /** What gives first as built, against its aim. */

@@ -2,6 +2,7 @@ package ongle.core.wear;
 
 import java.util.List;
 import java.util.OptionalInt;
+import ongle.core.structure.FailureMode;
 
 /**
  * What a client's hands ask of their nails against the usual: the load factor λ, drawn from how
@@ -34,6 +35,14 @@ public record LoadFactor(
 
   private static final double PER_DAY = Math.log(2) / 21;
 
+  /** An infill is due when all of a set are whole with less than this. */
+  public static final double STAYS_WHOLE = 0.8;
+
+  private static final int WEEK = 7;
+
+  /** Nothing that stands holds less. */
+  private static final double NO_MARGIN = 0.05;
+
   /** Nothing known: the usual hands. */
   public static final LoadFactor USUAL = of(List.of());
 
@@ -57,6 +66,23 @@ public record LoadFactor(
           throw new IllegalArgumentException("margins are above 0");
         }
       }
+    }
+
+    /**
+     * Week by week.
+     *
+     * @param load what these hands ask, in the outlook's margins already
+     */
+    public static Course of(Outlook outlook, double load) {
+      int weeks = Outlook.LOOKED_AHEAD / WEEK;
+      double[] days = new double[weeks + 1];
+      double[] margins = new double[weeks + 1];
+      for (int i = 0; i <= weeks; i++) {
+        days[i] = WEEK * i;
+        double margin = outlook.on(WEEK * i).margins().of(FailureMode.CRACK).value();
+        margins[i] = Math.max(NO_MARGIN, load * margin);
+      }
+      return new Course(days, margins);
     }
 
     private double rate(int i) {

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.EnumMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.OptionalInt;
@@ -110,5 +111,17 @@ class DiagnosisTest {
       assertThat(Change.against(cause) == Change.NONE)
           .isEqualTo(cause == Cause.KNOCK || cause == Cause.UNKNOWN);
     }
+  }
+
+  @Test
+  void nailsThatFailedAlikeAreExplainedByWhatIsKnownOfAll() {
+    Map<Finding, Map<Sign, Boolean>> known = new LinkedHashMap<>();
+    known.put(popOff(Finger.R2), Map.of(Sign.PRIMER_SKIPPED, true, Sign.SKIN_TOUCHED, true));
+    known.put(popOff(Finger.R3), Map.of(Sign.PRIMER_SKIPPED, true, Sign.SKIN_TOUCHED, false));
+    assertThat(Diagnosis.common(known).orElseThrow().first().speaksFor())
+        .extracting(Diagnosis.Evidence::sign)
+        .containsExactly(Sign.PRIMER_SKIPPED);
+    known.remove(popOff(Finger.R3));
+    assertThat(Diagnosis.common(known)).isEmpty();
   }
 }

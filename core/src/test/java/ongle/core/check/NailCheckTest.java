@@ -221,29 +221,22 @@ class NailCheckTest {
     return NailCheck.of(new AsBuilt(plan, measured), Map.of(), Tolerances.USUAL);
   }
 
-  private static double net(NailCheck check, Surplus.Zone zone, boolean left) {
-    return check.surplus().stream()
-        .filter(each -> each.zone() == zone && each.left() == left)
-        .mapToDouble(Surplus::net)
-        .sum();
-  }
-
   @Test
   void surplusAndLackAreToldByZoneAndSide() {
     NailPlan plan = nails().get(0);
     double apex = plan.build().profile().apexThickness();
     NailCheck thick = measured(plan, Map.of(Quantity.BUILT_APEX, apex + 0.3));
-    assertThat(net(thick, Surplus.Zone.BODY, true)).isPositive();
+    assertThat(thick.net(Surplus.Zone.BODY, true)).isPositive();
     assertThat(thick.surplus()).allSatisfy(each -> assertThat(each.lacking()).isLessThan(0.01));
     NailCheck thin = measured(plan, Map.of(Quantity.BUILT_APEX, Math.max(0.3, apex - 0.3)));
-    assertThat(net(thin, Surplus.Zone.BODY, false)).isNegative();
+    assertThat(thin.net(Surplus.Zone.BODY, false)).isNegative();
     assertThat(thin.verdict()).isEqualTo(NailCheck.Verdict.ADD);
     assertThat(thin.faults().stream().map(Fault::kind).collect(Collectors.toSet()))
         .contains(Kind.APEX_LOW);
     double side = AsBuilt.planned(plan, Quantity.BUILT_SIDE_LEFT);
     NailCheck in = measured(plan, Map.of(Quantity.BUILT_SIDE_LEFT, side - 0.5));
-    assertThat(net(in, Surplus.Zone.EXTENSION, true)).isLessThan(-0.3);
-    assertThat(net(in, Surplus.Zone.EXTENSION, false)).isCloseTo(0, within(1e-9));
+    assertThat(in.net(Surplus.Zone.EXTENSION, true)).isLessThan(-0.3);
+    assertThat(in.net(Surplus.Zone.EXTENSION, false)).isCloseTo(0, within(1e-9));
     // A narrower nail carries less, and its margins say so.
     assertThat(in.endurance().of(FailureMode.CRACK).ofAim())
         .isLessThan(

@@ -1,18 +1,14 @@
-package ongle.app.wear;
+package ongle.core.cause;
 
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import ongle.app.bench.WorkFacts;
-import ongle.app.visits.PlannedVisit;
 import ongle.core.bench.StepKind;
-import ongle.core.cause.Finding;
-import ongle.core.cause.Sign;
+import ongle.core.bench.WorkFacts;
 import ongle.core.check.Fault;
 import ongle.core.check.NailCheck;
-import ongle.core.check.SetCheck;
 import ongle.core.fitting.BuildWay;
 import ongle.core.nail.Finger;
 import ongle.core.nail.PlateFinding;
@@ -24,7 +20,7 @@ import ongle.core.wear.Outlook;
 import ongle.core.wear.PrepStep;
 
 /** What record, plan and check tell of a worn nail; what they do not is left out. */
-final class Signs {
+public final class Signs {
   /** A crack margin below this share of its aim on the day it happened is low. */
   private static final double LOW = 0.8;
 
@@ -48,16 +44,18 @@ final class Signs {
   private Signs() {}
 
   /**
+   * @param nail as checked, or as planned where nothing was measured
+   * @param does what its hand does all day
+   * @param facts of the bench
    * @param all findings of the same set
    */
-  static Map<Sign, Boolean> of(
-      PlannedVisit visit, WorkFacts facts, SetCheck check, Finding finding, List<Finding> all) {
+  public static Map<Sign, Boolean> of(
+      NailCheck nail, Activity does, WorkFacts facts, Finding finding, List<Finding> all) {
     Signs signs = new Signs();
-    NailPlan plan = visit.planned().of(finding.finger());
-    signs.bench(plan, facts, finding.finger());
-    signs.fit(plan, facts, finding.finger());
-    check.of(finding.finger()).ifPresent(nail -> signs.built(nail, finding.day()));
-    signs.hands(plan, visit.planned().set().activity(finding.finger().hand()));
+    signs.bench(nail.plan(), facts, finding.finger());
+    signs.fit(nail.plan(), facts, finding.finger());
+    signs.built(nail, finding.day());
+    signs.hands(nail.plan(), does);
     signs.after(finding);
     signs.known.put(Sign.EARLY, finding.day() <= EARLY_DAYS);
     signs.known.put(
@@ -118,7 +116,7 @@ final class Signs {
     measured(nail, Sign.APEX_FORWARD, Quantity.BUILT_APEX_PLACE, Fault.Kind.APEX_FORWARD);
     measured(nail, Sign.BARREL_FLAT, Quantity.BUILT_BARREL, Fault.Kind.BARREL_FLAT);
     measured(nail, Sign.EDGE_THICK, Quantity.BUILT_EDGE, Fault.Kind.EDGE_THICK, Fault.Kind.BEAK);
-    Outlook outlook = nail.seen() ? nail.outlook() : nail.plan().outlook();
+    Outlook outlook = nail.outlook();
     known.put(Sign.MARGIN_LOW, outlook.on(day).margins().of(FailureMode.CRACK).ofAim() < LOW);
     known.put(Sign.PAST_DUE, day > outlook.due().day());
   }

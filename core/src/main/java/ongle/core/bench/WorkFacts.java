@@ -1,14 +1,9 @@
-package ongle.app.bench;
+package ongle.core.bench;
 
 import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.Map;
 import java.util.Set;
-import ongle.core.bench.Event;
-import ongle.core.bench.Guide;
-import ongle.core.bench.Past;
-import ongle.core.bench.Step;
-import ongle.core.bench.StepKind;
 import ongle.core.nail.Finger;
 
 /**
@@ -28,10 +23,11 @@ public record WorkFacts(
     Map<Finger, Set<StepKind>> offTime,
     Set<Finger> skin,
     Set<Finger> heat) {
-  static final WorkFacts NONE =
+  /** Nothing was written down. */
+  public static final WorkFacts NONE =
       new WorkFacts(false, Map.of(), Map.of(), Map.of(), Set.of(), Set.of());
 
-  static WorkFacts of(Guide guide) {
+  public static WorkFacts of(Guide guide) {
     Map<Finger, Set<StepKind>> done = new EnumMap<>(Finger.class);
     Map<Finger, Set<StepKind>> skipped = new EnumMap<>(Finger.class);
     Map<Finger, Set<StepKind>> offTime = new EnumMap<>(Finger.class);
