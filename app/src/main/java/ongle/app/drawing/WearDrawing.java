@@ -9,7 +9,7 @@ import ongle.core.wear.Outlook;
 public final class WearDrawing {
   private static final double LEFT = 84;
   private static final double WIDE = 900;
-  private static final double RIGHT = 120;
+  private static final double RIGHT = 165;
   private static final double ROW = 27;
   private static final double TOP = 34;
   private static final double TYPE = 13;
