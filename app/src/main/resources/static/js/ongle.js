@@ -544,3 +544,14 @@ document.addEventListener('submit', (event) => {
   const question = event.target.dataset.confirm;
   if (question && !window.confirm(question)) event.preventDefault();
 });
+
+// Copies what stands in a field, and says so.
+document.addEventListener("click", (event) => {
+  const button = event.target.closest("[data-copy]");
+  if (!button) return;
+  const field = document.querySelector(button.dataset.copy);
+  field.select();
+  const said = () => { button.textContent = button.dataset.copied; };
+  if (navigator.clipboard) navigator.clipboard.writeText(field.value).then(said, () => {});
+  else if (document.execCommand("copy")) said();
+});

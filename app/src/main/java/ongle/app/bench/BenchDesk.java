@@ -231,7 +231,12 @@ public class BenchDesk {
   public WorkFacts facts(PlannedVisit visit) {
     Run run = run(visit.planned().id());
     return run.begun() && visit.plan().refusals().isEmpty()
-        ? WorkFacts.of(new Guide(visit.plan(), run.events()))
+        ? WorkFacts.of(
+            new Guide(visit.plan(), run.events()),
+            shelf.tookExpired(
+                visit.planned().id(),
+                run.number(),
+                visit.planned().set().getCreatedAt().toLocalDate()))
         : WorkFacts.NONE;
   }
 

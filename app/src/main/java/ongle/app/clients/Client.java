@@ -1,12 +1,14 @@
 package ongle.app.clients;
 
+import jakarta.persistence.AttributeOverride;
+import jakarta.persistence.Column;
+import jakarta.persistence.Embedded;
 import jakarta.persistence.Entity;
 import jakarta.persistence.GeneratedValue;
 import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
 import jakarta.persistence.Version;
 import java.util.UUID;
-import ongle.core.wear.LoadFactor;
 
 /** Somebody whose nails are done here. */
 @Entity
@@ -24,11 +26,24 @@ public class Client {
   private String allergy;
   private boolean minor;
   private boolean feelsHeat;
-  private double loadMean = 1;
-  private double loadLow = 1;
-  private double loadHigh = 1;
-  private int loadNails;
-  private boolean loadPutBack;
+
+  @Embedded
+  @AttributeOverride(name = "mean", column = @Column(name = "load_mean"))
+  @AttributeOverride(name = "low", column = @Column(name = "load_low"))
+  @AttributeOverride(name = "high", column = @Column(name = "load_high"))
+  @AttributeOverride(name = "nails", column = @Column(name = "load_nails"))
+  @AttributeOverride(name = "putBack", column = @Column(name = "load_put_back"))
+  private LearnedFactor load = LearnedFactor.usual();
+
+  @Embedded
+  @AttributeOverride(name = "mean", column = @Column(name = "plates_mean"))
+  @AttributeOverride(name = "low", column = @Column(name = "plates_low"))
+  @AttributeOverride(name = "high", column = @Column(name = "plates_high"))
+  @AttributeOverride(name = "nails", column = @Column(name = "plates_nails"))
+  @AttributeOverride(name = "putBack", column = @Column(name = "plates_put_back"))
+  private LearnedFactor plates = LearnedFactor.usual();
+
+  private boolean growthPutBack;
 
   protected Client() {}
 
@@ -83,45 +98,23 @@ public class Client {
     feelsHeat = feels;
   }
 
-  /** What was learned that these hands ask of their nails against the usual. */
-  public double getLoadMean() {
-    return loadMean;
+  /** What these hands ask of their nails against the usual. */
+  public LearnedFactor load() {
+    return load;
   }
 
-  /** A tenth lies below. */
-  public double getLoadLow() {
-    return loadLow;
+  /** What these plates ask of the hold on them against the usual. */
+  public LearnedFactor plates() {
+    return plates;
   }
 
-  /** A tenth lies above. */
-  public double getLoadHigh() {
-    return loadHigh;
+  /** Whether plans reckon with the usual growth, whatever was measured. */
+  public boolean isGrowthPutBack() {
+    return growthPutBack;
   }
 
-  /** From how many nails of how many visits. */
-  public int getLoadNails() {
-    return loadNails;
-  }
-
-  /** Whether the technician put it back to the usual. */
-  public boolean isLoadPutBack() {
-    return loadPutBack;
-  }
-
-  /** What everyday loads are multiplied by for these hands. */
-  public double load() {
-    return loadPutBack || loadNails < LoadFactor.ENOUGH ? 1 : loadMean;
-  }
-
-  public void learnLoad(LoadFactor learned) {
-    loadMean = learned.mean();
-    loadLow = learned.low();
-    loadHigh = learned.high();
-    loadNails = learned.nails();
-  }
-
-  public void putLoadBack(boolean back) {
-    loadPutBack = back;
+  public void putGrowthBack(boolean back) {
+    growthPutBack = back;
   }
 
   public void describe(

@@ -29,8 +29,8 @@ import ongle.app.sets.Taken;
 import ongle.app.shelf.Shelf;
 import ongle.app.today.Appointment;
 import ongle.app.today.AppointmentRepository;
+import ongle.app.wear.WearDesk;
 import ongle.app.wear.WearForm;
-import ongle.app.wear.Wears;
 import ongle.core.check.AsBuilt;
 import ongle.core.layer.Coat;
 import ongle.core.layer.LayerKind;
@@ -60,7 +60,8 @@ class DemoData implements SmartInitializingSingleton {
   private final SetReader reader;
   private final Layers layers;
   private final SalonSettings salon;
-  private final Wears wears;
+  private final WearDesk wears;
+  private final DemoYears years;
   private final Lamps lamps;
   private final Clock clock;
   private final TransactionOperations transactions;
@@ -76,7 +77,8 @@ class DemoData implements SmartInitializingSingleton {
       SetReader reader,
       Layers layers,
       SalonSettings salon,
-      Wears wears,
+      WearDesk wears,
+      DemoYears years,
       Lamps lamps,
       Clock clock,
       TransactionOperations transactions,
@@ -91,6 +93,7 @@ class DemoData implements SmartInitializingSingleton {
     this.layers = layers;
     this.salon = salon;
     this.wears = wears;
+    this.years = years;
     this.lamps = lamps;
     this.clock = clock;
     this.transactions = transactions;
@@ -147,6 +150,7 @@ class DemoData implements SmartInitializingSingleton {
     Map<String, Long> built = new HashMap<>();
     demo.sets()
         .forEach(set -> built.put(set.name(), set(demo, people.get(set.client()), set, today)));
+    demo.years().forEach(of -> years.pass(demo, of, people.get(of.client()), today));
     for (DemoSalon.Booked time : demo.book()) {
       appointments.save(
           new Appointment(
@@ -230,7 +234,8 @@ class DemoData implements SmartInitializingSingleton {
               each.farMm(),
               Optional.empty(),
               each.after(),
-              each.said()));
+              each.said(),
+              Boolean.TRUE.equals(each.told())));
     }
     if (built.wornUntilInDays() != null) {
       sets.wear(set, today.plusDays(built.wornUntilInDays()));
@@ -284,7 +289,7 @@ class DemoData implements SmartInitializingSingleton {
     return changes;
   }
 
-  private static Map<Finger, Map<Quantity, Double>> hands(DemoSalon demo, DemoSalon.Hands given) {
+  static Map<Finger, Map<Quantity, Double>> hands(DemoSalon demo, DemoSalon.Hands given) {
     Map<Finger, Map<Quantity, Double>> hands = new EnumMap<>(Finger.class);
     for (Finger finger : Finger.values()) {
       int i = finger.digit().ordinal();

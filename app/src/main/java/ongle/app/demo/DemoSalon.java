@@ -38,6 +38,8 @@ record DemoSalon(
     List<Jar> shelf,
     List<Person> clients,
     List<Built> sets,
+    List<LotTime> lotTimes,
+    List<Years> years,
     List<Booked> book) {
 
   /**
@@ -85,6 +87,43 @@ record DemoSalon(
       Map<Finger, Map<Quantity, Double>> builtOff,
       List<Happened> worn) {}
 
+  /**
+   * A lot that was in use for a while.
+   *
+   * @param weak what it makes product come loose by, times the usual
+   */
+  record LotTime(String material, String number, int fromDaysAgo, int untilDaysAgo, double weak) {}
+
+  /**
+   * A client who has come for years; the same wish again and again.
+   *
+   * @param seed of what befalls the nails, so that the demo is the same every day
+   * @param begins days ago
+   * @param every days a visit
+   * @param until days ago, the last visit or before
+   * @param asks what these hands truly ask of their nails against the usual
+   * @param bitten share the plates are shorter by at first; they grow out
+   * @param lifts where it lifts again and again; null for nowhere
+   */
+  record Years(
+      String client,
+      long seed,
+      int begins,
+      int every,
+      int until,
+      Wish wish,
+      Hands hands,
+      double asks,
+      double bitten,
+      Lifts lifts) {}
+
+  /**
+   * Where product comes loose on one nail.
+   *
+   * @param chance a visit, 0 to 1
+   */
+  record Lifts(Finger finger, Finding.Place place, double chance) {}
+
   /** What happened to a nail some days after it was built. */
   record Happened(
       Finger finger,
@@ -93,7 +132,8 @@ record DemoSalon(
       Finding.Place place,
       double farMm,
       Finding.After after,
-      String said) {}
+      String said,
+      Boolean told) {}
 
   /** What was wished; a client who comes back wishes the same again. */
   record Wish(NailShape shape, LengthWish length, String product, ApexSchool apex) {}

@@ -26,6 +26,7 @@ import ongle.core.nail.Finger;
 import ongle.core.nail.OutOfRange;
 import ongle.core.nail.Quantity;
 import ongle.core.nail.Readings;
+import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -57,9 +58,9 @@ public class SetEditor {
         .orElseGet(
             () -> {
               NailSet set = new NailSet(formKey, clientId, at, salon.current());
-              reader.visits(clientId).stream()
-                  .reduce((earlier, later) -> later)
-                  .ifPresent(set::goOnFrom);
+              sets.measured(clientId, Limit.of(1)).stream()
+                  .flatMap(id -> sets.whole(id).stream())
+                  .forEach(set::goOnFrom);
               return sets.saveAndFlush(set);
             });
   }
@@ -182,7 +183,7 @@ public class SetEditor {
    */
   @Transactional
   public void wear(long setId, LocalDate until) {
-    sets.wholeOf(set(setId).getClientId()).stream()
+    sets.findByClientIdAndWornUntilNotNull(set(setId).getClientId()).stream()
         .filter(other -> other.getId() != setId)
         .forEach(other -> other.wear(null));
     set(setId).wear(until);

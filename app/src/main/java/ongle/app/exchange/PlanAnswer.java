@@ -11,6 +11,7 @@ import java.util.stream.IntStream;
 import ongle.app.words.Words;
 import ongle.core.bench.BenchPlan;
 import ongle.core.bench.BenchWish;
+import ongle.core.cause.Finding;
 import ongle.core.fitting.BuildWay;
 import ongle.core.fitting.FormFit;
 import ongle.core.fitting.FormPick;
@@ -48,16 +49,22 @@ import org.jspecify.annotations.Nullable;
  * {@code docs/plan-service/plan.schema.json}.
  */
 record PlanAnswer(
-    OfSet set, List<Object> nails, BenchAnswer bench, @Nullable List<CheckAnswer> check) {
+    OfSet set,
+    List<Object> nails,
+    BenchAnswer bench,
+    @Nullable List<CheckAnswer> check,
+    @Nullable List<CauseAnswer> causes) {
 
   /**
    * @param asBuilt what was measured of finished nails; empty where nothing was
+   * @param worn what happened to them since
    */
   static PlanAnswer of(
       SetPlan plan,
       BenchWish bench,
       List<Product> products,
-      Map<Finger, Map<Quantity, Double>> asBuilt) {
+      Map<Finger, Map<Quantity, Double>> asBuilt,
+      List<Finding> worn) {
     BenchPlan visit = BenchPlan.of(plan, bench);
     return new PlanAnswer(
         OfSet.of(plan, visit),
@@ -65,7 +72,8 @@ record PlanAnswer(
             .<Object>map(nail -> nail.stopped() ? Begun.of(nail) : OfNail.of(plan, nail, products))
             .toList(),
         BenchAnswer.of(visit),
-        asBuilt.isEmpty() ? null : CheckAnswer.of(plan, asBuilt));
+        asBuilt.isEmpty() ? null : CheckAnswer.of(plan, asBuilt),
+        worn.isEmpty() ? null : CauseAnswer.of(plan, asBuilt, worn));
   }
 
   static Integer orNull(OptionalInt value) {

@@ -9,6 +9,7 @@ import ongle.app.planning.PlannedSet;
 import ongle.app.products.Products;
 import ongle.app.visits.PlannedVisit;
 import ongle.app.visits.VisitPlanner;
+import ongle.app.wear.WearDesk;
 import ongle.app.words.Words;
 import ongle.core.plan.NailPlan;
 import ongle.core.plan.SetPlanner;
@@ -32,8 +33,11 @@ class PlanController {
   private final VisitPlanner visits;
   private final Products products;
   private final SetSchema schema;
+  private final WearDesk wear;
 
-  PlanController(KitCatalogue kits, VisitPlanner visits, Products products, SetSchema schema) {
+  PlanController(
+      KitCatalogue kits, VisitPlanner visits, Products products, SetSchema schema, WearDesk wear) {
+    this.wear = wear;
     this.kits = kits;
     this.visits = visits;
     this.products = products;
@@ -64,7 +68,8 @@ class PlanController {
                 SetPlanner.plan(wanted.get().wish(), wanted.get().items()),
                 wanted.get().bench(),
                 products.all(),
-                wanted.get().asBuilt())));
+                wanted.get().asBuilt(),
+                wanted.get().worn())));
   }
 
   /** Where it stops being JSON; the reader's own words name what nobody outside knows. */
@@ -90,7 +95,11 @@ class PlanController {
         .body(
             FileJson.FILE.writeValueAsBytes(
                 SetFileWriter.file(
-                    planned.plan().wish(), items, visit.plan().wish(), planned.set().built())));
+                    planned.plan().wish(),
+                    items,
+                    visit.plan().wish(),
+                    planned.set().built(),
+                    wear.findings(id))));
   }
 
   private static ResponseEntity<ProblemDetail> problem(String detail, List<Fault> faults) {

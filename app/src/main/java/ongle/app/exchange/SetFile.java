@@ -25,6 +25,7 @@ import ongle.core.bench.TipPriming;
 import ongle.core.bench.TopCoat;
 import ongle.core.bench.Visit;
 import ongle.core.bench.Worker;
+import ongle.core.cause.Finding;
 import ongle.core.fitting.Barrel;
 import ongle.core.fitting.BuildWay;
 import ongle.core.fitting.FreeHandOrForms;
@@ -156,7 +157,12 @@ record SetFile(
       String allergy,
       String allergyHarmless) {}
 
-  record WearGiven(Integer wearDays, List<PrepStep> skippedPreparation, Double growthFactor) {}
+  record WearGiven(
+      Integer wearDays,
+      List<PrepStep> skippedPreparation,
+      Double growthFactor,
+      Double loadFactor,
+      Double platesFactor) {}
 
   /**
    * How it is carried out.
@@ -209,6 +215,7 @@ record SetFile(
    *
    * @param condition what was found; "sound" is nothing
    * @param asBuilt what was measured of the finished nail, by {@link SetFile#name(Quantity)}
+   * @param worn what happened to it since
    * @param measures by {@link SetFile#name(Quantity)}
    */
   record NailGiven(
@@ -225,7 +232,21 @@ record SetFile(
       JsonNode layers,
       ByHand byHand,
       Map<String, Double> asBuilt,
+      List<WornGiven> worn,
       @JsonAnySetter @JsonAnyGetter Map<String, Double> measures) {}
+
+  /**
+   * What happened to a worn nail.
+   *
+   * @param day counted from the day it was built
+   */
+  record WornGiven(
+      Finding.Kind kind,
+      Finding.Place place,
+      Double farMm,
+      int day,
+      Integer wholeDay,
+      Finding.After after) {}
 
   /** What is known of the build on a nail. */
   record OldGiven(OldBuild.Thickness thickness, Double measuredMm, Double clipMm, Boolean onTip) {}

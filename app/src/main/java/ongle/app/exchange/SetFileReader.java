@@ -10,6 +10,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.OptionalInt;
 import java.util.Set;
 import ongle.app.exchange.SetFile.ByHand;
 import ongle.app.exchange.SetFile.Floor;
@@ -20,11 +21,13 @@ import ongle.app.exchange.SetFile.StyleWanted;
 import ongle.app.exchange.SetFile.TipSize;
 import ongle.app.exchange.SetFile.WearGiven;
 import ongle.app.exchange.SetFile.WearerGiven;
+import ongle.app.exchange.SetFile.WornGiven;
 import ongle.app.kits.KitCatalogue;
 import ongle.app.words.Numbers;
 import ongle.app.words.Words;
 import ongle.core.bench.BenchWish;
 import ongle.core.bench.FingerJob;
+import ongle.core.cause.Finding;
 import ongle.core.check.AsBuilt;
 import ongle.core.fitting.Fitting;
 import ongle.core.fitting.Schools;
@@ -80,7 +83,8 @@ final class SetFileReader {
       SetWish wish,
       List<SetPlanner.Item> items,
       BenchWish bench,
-      Map<Finger, Map<Quantity, Double>> asBuilt) {}
+      Map<Finger, Map<Quantity, Double>> asBuilt,
+      List<Finding> worn) {}
 
   List<Fault> faults() {
     return List.copyOf(faults);
@@ -115,6 +119,7 @@ final class SetFileReader {
                     nail.finger(),
                     layers.recipe(nail.layers(), "nails." + nail.finger() + ".layers")));
     BenchWish bench = new BenchReader(faults).read(file.bench(), regrowth).with(jobs, recipes);
+    List<Finding> worn = worn(file.nails());
     if (!faults.isEmpty()) {
       return Optional.empty();
     }
@@ -131,7 +136,34 @@ final class SetFileReader {
             wearer(file.wearer()),
             wear(file.wear()),
             figures);
-    return Optional.of(new Request(wish, items, bench, asBuilt(file.nails())));
+    return Optional.of(new Request(wish, items, bench, asBuilt(file.nails()), worn));
+  }
+
+  /** What happened to the nails since they were built. */
+  private List<Finding> worn(List<NailGiven> nails) {
+    List<Finding> worn = new ArrayList<>();
+    for (NailGiven nail : nails) {
+      for (WornGiven each : requireNonNullElse(nail.worn(), List.<WornGiven>of())) {
+        if (each.wholeDay() != null && each.wholeDay() > each.day()) {
+          faults.add(
+              new Fault(
+                  "nails." + nail.finger() + ".worn.wholeDay",
+                  Words.say("exchange.problem.maximum"),
+                  String.valueOf(each.day())));
+          continue;
+        }
+        worn.add(
+            new Finding(
+                nail.finger(),
+                each.kind(),
+                each.place(),
+                requireNonNullElse(each.farMm(), 0.0),
+                each.day(),
+                each.wholeDay() == null ? OptionalInt.empty() : OptionalInt.of(each.wholeDay()),
+                requireNonNullElse(each.after(), Finding.After.NOTHING_KNOWN)));
+      }
+    }
+    return worn;
   }
 
   /** What was measured of the finished nails; empty where nothing was. */
@@ -196,7 +228,9 @@ final class SetFileReader {
     return new Wearing(
         requireNonNullElse(given.wearDays(), Wearing.USUAL_DAYS),
         Set.copyOf(requireNonNullElse(given.skippedPreparation(), List.of())),
-        new Growth(factor, factor == 1 ? 0 : 1, 0));
+        new Growth(factor, factor == 1 ? 0 : 1, 0),
+        requireNonNullElse(given.loadFactor(), 1.0),
+        requireNonNullElse(given.platesFactor(), 1.0));
   }
 
   /** The salon's kits; or the file's own kit alone, so that the answer is about that one. */

@@ -25,10 +25,12 @@ import ongle.app.exchange.SetFile.RoutineLine;
 import ongle.app.exchange.SetFile.StyleWanted;
 import ongle.app.exchange.SetFile.WearGiven;
 import ongle.app.exchange.SetFile.WearerGiven;
+import ongle.app.exchange.SetFile.WornGiven;
 import ongle.core.bench.BenchSchools;
 import ongle.core.bench.BenchWish;
 import ongle.core.bench.Finish;
 import ongle.core.bench.Routine;
+import ongle.core.cause.Finding;
 import ongle.core.cure.Lamp;
 import ongle.core.fitting.Schools;
 import ongle.core.layer.Coat;
@@ -57,12 +59,14 @@ final class SetFileWriter {
 
   /**
    * @param asBuilt what was measured of the finished nails
+   * @param worn what happened to them since
    */
   static SetFile file(
       SetWish wish,
       List<SetPlanner.Item> items,
       BenchWish bench,
-      Map<Finger, Map<Quantity, Double>> asBuilt) {
+      Map<Finger, Map<Quantity, Double>> asBuilt,
+      List<Finding> worn) {
     Schools schools = wish.fitting().schools();
     return new SetFile(
         new StyleWanted(wish.shape(), wish.school(), wish.arch(), wish.across()),
@@ -77,10 +81,18 @@ final class SetFileWriter {
         new WearGiven(
             wish.wearing().days(),
             wish.wearing().skipped().stream().sorted().toList(),
-            wish.wearing().growth().factor()),
+            wish.wearing().growth().factor(),
+            wish.wearing().load(),
+            wish.wearing().plates()),
         bench(bench),
         items.stream()
-            .map(item -> nail(item, bench, asBuilt.getOrDefault(item.nail().finger(), Map.of())))
+            .map(
+                item ->
+                    nail(
+                        item,
+                        bench,
+                        asBuilt.getOrDefault(item.nail().finger(), Map.of()),
+                        worn.stream().filter(f -> f.finger() == item.nail().finger()).toList()))
             .toList());
   }
 
@@ -253,7 +265,7 @@ final class SetFileWriter {
   }
 
   private static NailGiven nail(
-      SetPlanner.Item item, BenchWish bench, Map<Quantity, Double> asBuilt) {
+      SetPlanner.Item item, BenchWish bench, Map<Quantity, Double> asBuilt, List<Finding> worn) {
     Nail nail = item.nail();
     Map<String, Double> measures = new LinkedHashMap<>();
     Readings.OF_A_PLATE.forEach(
@@ -273,7 +285,18 @@ final class SetFileWriter {
             .orElse(null),
         item.adjustments().equals(Adjustments.NONE) ? null : byHand(item.adjustments()),
         asBuilt.isEmpty() ? null : byName(asBuilt),
+        worn.isEmpty() ? null : worn.stream().map(SetFileWriter::worn).toList(),
         measures);
+  }
+
+  private static WornGiven worn(Finding each) {
+    return new WornGiven(
+        each.kind(),
+        each.place(),
+        each.far(),
+        each.day(),
+        PlanAnswer.orNull(each.whole()),
+        each.after());
   }
 
   private static Map<String, Double> byName(Map<Quantity, Double> values) {

@@ -6,6 +6,6 @@
  * ongle.app.exchange.SetFile}, turned into a wish, and answered as {@link
  * ongle.app.exchange.PlanAnswer}.
  *
- * <p>May know: planning, visits, kits, products; no other stage.
+ * <p>May know: planning, visits, kits, products, and what wear knows of a set; no other stage.
  */
 package ongle.app.exchange;

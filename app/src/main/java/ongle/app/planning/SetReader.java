@@ -1,8 +1,8 @@
 package ongle.app.planning;
 
 import java.time.LocalDate;
+import java.time.LocalDateTime;
 import java.time.temporal.ChronoUnit;
-import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
@@ -35,6 +35,7 @@ import ongle.core.product.Product;
 import ongle.core.shape.LengthWish;
 import ongle.core.wear.Growth;
 import ongle.core.wear.Wearing;
+import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -147,7 +148,12 @@ public class SetReader implements ClientHistory {
             choices.across(),
             kits.fitting(choices.schools(), choices.kit()),
             wearer(set, client),
-            new Wearing(choices.wearDays(), choices.skipped(), growth(set), client.load()),
+            new Wearing(
+                choices.wearDays(),
+                choices.skipped(),
+                growth(set, client),
+                client.load().times(),
+                client.plates().times()),
             salon.figures());
     return new PlannedSet(set, last, client, readings, SetPlanner.plan(wish, items));
   }
@@ -177,39 +183,54 @@ public class SetReader implements ClientHistory {
   }
 
   /** How fast this client's nails grow, from the regrowth measured at every visit up to this. */
-  private Growth growth(NailSet set) {
-    List<Growth.Observation> seen = new ArrayList<>();
-    NailSet visit = set;
-    for (Optional<NailSet> before = lastVisit(visit);
-        before.isPresent();
-        before = lastVisit(visit)) {
-      long days = ChronoUnit.DAYS.between(before.get().getCreatedAt(), visit.getCreatedAt());
-      for (SetNail nail : visit.getNails()) {
-        nail.value(Quantity.REGROWTH)
-            .ifPresent(
-                regrowth ->
-                    seen.add(new Growth.Observation(nail.getFinger().digit(), days, regrowth)));
-      }
-      visit = before.get();
-    }
-    return Growth.learned(seen);
+  private Growth growth(NailSet set, Client client) {
+    return client.isGrowthPutBack() ? Growth.USUAL : grown(client.getId(), set.getCreatedAt());
+  }
+
+  /** What was measured of a client's growth until then, whether or not it was put back. */
+  @Transactional(readOnly = true)
+  public Growth grown(long clientId, LocalDateTime until) {
+    return Growth.learned(
+        sets.regrowth(clientId, until).stream()
+            .map(
+                each ->
+                    new Growth.Observation(
+                        each.finger().digit(),
+                        ChronoUnit.DAYS.between(each.built(), each.measured()),
+                        each.mm()))
+            .toList());
   }
 
   private Optional<NailSet> lastVisit(NailSet set) {
     return Optional.ofNullable(set.getPreviousId()).flatMap(sets::whole);
   }
 
-  /** Every visit of a client with anything measured, the oldest first, ready to be read. */
+  /** A client's last sets with anything measured, the last first, ready to be read. */
   @Transactional(readOnly = true)
-  public List<NailSet> visits(long clientId) {
-    List<NailSet> visits = new ArrayList<>(sets.wholeOf(clientId));
-    visits.removeIf(set -> set.measuredNails() == 0);
-    return visits;
+  public List<NailSet> measured(long clientId, Limit most) {
+    List<NailSet> last =
+        sets.measured(clientId, most).stream().flatMap(id -> sets.whole(id).stream()).toList();
+    last.forEach(NailSet::measured);
+    return last;
+  }
+
+  /** The client's first set with anything measured, ready to be read. */
+  @Transactional(readOnly = true)
+  public Optional<NailSet> firstMeasured(long clientId) {
+    Optional<NailSet> first =
+        sets.measured(clientId, Limit.unlimited()).stream()
+            .reduce((later, earlier) -> earlier)
+            .flatMap(sets::whole);
+    first.ifPresent(NailSet::measured);
+    return first;
   }
 
   @Override
   @Transactional(readOnly = true)
   public List<Entry> of(long clientId) {
+    Map<Long, Integer> measured =
+        sets.measuredNails(clientId).stream()
+            .collect(Collectors.toMap(row -> (Long) row[0], row -> ((Long) row[1]).intValue()));
     return sets.findByClientIdOrderByCreatedAtDescIdDesc(clientId).stream()
         .map(
             set ->
@@ -217,7 +238,7 @@ public class SetReader implements ClientHistory {
                     set.getId(),
                     set.getCreatedAt().toLocalDate(),
                     summary(set),
-                    set.measuredNails(),
+                    measured.getOrDefault(set.getId(), 0),
                     set.getRoutine() != null))
         .toList();
   }
@@ -244,7 +265,8 @@ public class SetReader implements ClientHistory {
    */
   public record Worn(long setId, Client client, LocalDate due, String summary) {}
 
-  private String summary(NailSet set) {
+  /** Shape, length and product in words, without planning it. */
+  public String summary(NailSet set) {
     return summary(set, product(set.choices().product()));
   }
 

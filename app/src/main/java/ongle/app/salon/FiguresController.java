@@ -45,6 +45,11 @@ class FiguresController {
    */
   record Field(String name, String label, String shown, String usual, String unit, String why) {}
 
+  /** With what share a set is to stay whole until its infill, percent. */
+  private static final Range STAYS_WHOLE = new Range(50, 99);
+
+  private static final int USUAL_STAYS_WHOLE = 80;
+
   /** Figures that belong together, with what they are for. */
   record Group(String title, String about, List<Field> fields) {}
 
@@ -85,9 +90,13 @@ class FiguresController {
         tolerances.put(tolerance, value);
       }
     }
+    double stays =
+        read(typed, "stays-whole", STAYS_WHOLE, wrong)
+            .orElse((double) settings.current().getStaysWhole());
     if (wrong.isEmpty()) {
       settings.change(
           salon -> {
+            salon.stayWhole((int) Math.round(stays));
             salon.reckonWith(new SalonFigures(shares, factors, new ApexFloor(none, perMm, max)));
             salon.letPass(new Tolerances(tolerances));
           });
@@ -176,6 +185,18 @@ class FiguresController {
             Words.say("salon.shares.about", "press", LoadedNail.PRESS, "pry", LoadedNail.PRY),
             shares),
         new Group(Words.say("salon.factors"), Words.say("salon.factors.about"), factors),
+        new Group(
+            Words.say("salon.stays-whole"),
+            Words.say("salon.stays-whole.about"),
+            List.of(
+                field(
+                    "stays-whole",
+                    Words.say("salon.stays-whole.share"),
+                    settings.current().getStaysWhole(),
+                    USUAL_STAYS_WHOLE,
+                    "%",
+                    typed,
+                    wrong))),
         new Group(
             Words.say("salon.tolerances"),
             Words.say("salon.tolerances.about"),

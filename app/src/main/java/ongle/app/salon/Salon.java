@@ -51,6 +51,7 @@ public class Salon {
   private String tolerances;
   private String bench;
   private String routine;
+  private int staysWhole = 80;
   private String currency = "";
   private boolean standIns;
   private String language = Locale.ENGLISH.getLanguage();
@@ -94,6 +95,15 @@ public class Salon {
 
   void prefer(Barrel wanted) {
     barrel = wanted;
+  }
+
+  /** With what share a set is to stay whole until its infill, percent. */
+  public int getStaysWhole() {
+    return staysWhole;
+  }
+
+  void stayWhole(int percent) {
+    staysWhole = percent;
   }
 
   public LengthWish.Mode getLengthMode() {

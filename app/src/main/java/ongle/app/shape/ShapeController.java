@@ -30,6 +30,7 @@ import ongle.core.nail.Seat;
 import ongle.core.plan.Activity;
 import ongle.core.plan.FingerLength.Decision;
 import ongle.core.plan.NailPlan;
+import ongle.core.plan.Outgrown;
 import ongle.core.plan.SetWish;
 import ongle.core.product.Product;
 import ongle.core.shape.LengthWish;
@@ -228,7 +229,35 @@ class ShapeController {
             .toList());
     model.addAttribute(
         "hands", TenDrawing.hands(planned.inOrder(Finger.asSeenFrom(seat)), seat, finger));
-    model.addAttribute("notes", notes(planned));
+    model.addAttribute(
+        "notes", Stream.concat(outgrown(planned).stream(), notes(planned).stream()).toList());
+  }
+
+  /** Why nails are longer than at the last visit, where their plates have grown out. */
+  private Optional<String> outgrown(PlannedSet planned) {
+    return planned
+        .lastVisit()
+        .flatMap(
+            last ->
+                Outgrown.of(reader.planned(last.getId()).plan(), planned.plan())
+                    .map(
+                        out ->
+                            Words.say(
+                                "shape.outgrown",
+                                "day",
+                                last.getCreatedAt().toLocalDate(),
+                                "longer",
+                                out.longer(),
+                                "plates",
+                                out.plates(),
+                                "fingers",
+                                out.fingers().stream()
+                                    .map(Words::of)
+                                    .collect(Collectors.joining(", ")),
+                                "now",
+                                out.now(),
+                                "before",
+                                out.before())));
   }
 
   /** What can be chosen, and what is built of already although it was put away since. */

@@ -39,6 +39,11 @@ public class LotUse {
     return new LotUse(setId, run, material.code(), number, amount);
   }
 
+  /** What a visit took before its shelf was counted here. */
+  static LotUse recalled(long setId, String material, String number, double amount) {
+    return new LotUse(setId, 0, material, number, amount);
+  }
+
   /** What no lot on the shelf can account for. */
   static LotUse unknown(long setId, int run, Need need, double amount) {
     return new LotUse(setId, run, need.material().code(), UNKNOWN, amount);

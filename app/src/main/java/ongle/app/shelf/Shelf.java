@@ -147,6 +147,36 @@ public class Shelf {
     return true;
   }
 
+  /** What a visit took of a lot that is on the shelf no longer: noted, not counted out. */
+  @Transactional
+  public void recall(long setId, String material, String number, double amount) {
+    uses.save(LotUse.recalled(setId, material, number, amount));
+  }
+
+  /**
+   * Whether anything a visit took was past its date on that day; empty where nothing is known of
+   * its lots. A lot that was thrown away since tells nothing.
+   */
+  @Transactional(readOnly = true)
+  public Optional<Boolean> tookExpired(long setId, int run, LocalDate day) {
+    List<LotUse> took = taken(setId, run);
+    List<Lot> known =
+        all().stream()
+            .map(Kept::lot)
+            .filter(
+                lot ->
+                    took.stream()
+                        .anyMatch(
+                            use ->
+                                use.material().equals(lot.material())
+                                    && use.number().equals(lot.number())))
+            .toList();
+    return known.isEmpty()
+        ? Optional.empty()
+        : Optional.of(
+            known.stream().anyMatch(lot -> lot.goodUntil().filter(day::isAfter).isPresent()));
+  }
+
   /** What a visit took; empty before it was finished. */
   @Transactional(readOnly = true)
   public List<LotUse> taken(long setId, int run) {

@@ -38,7 +38,7 @@ final class StructureWords {
         plan.nail().condition(),
         "pull",
         cause == FailureMode.LIFT
-            ? LoadedNail.ADHESION * plan.wearing().prepQuality()
+            ? LoadedNail.ADHESION * plan.wearing().hold()
             : plan.nail().condition().allowedBedPull());
   }
 

@@ -13,6 +13,8 @@ import java.util.stream.Stream;
 import ongle.app.clients.Client;
 import ongle.app.clients.ClientRepository;
 import ongle.app.planning.SetReader;
+import ongle.app.wear.OnHands;
+import ongle.app.words.Dates;
 import ongle.app.words.Words;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -24,10 +26,16 @@ class TodayController {
   private final AppointmentRepository appointments;
   private final ClientRepository clients;
   private final SetReader sets;
+  private final OnHands onHands;
   private final Clock clock;
 
   TodayController(
-      AppointmentRepository appointments, ClientRepository clients, SetReader sets, Clock clock) {
+      AppointmentRepository appointments,
+      ClientRepository clients,
+      SetReader sets,
+      OnHands onHands,
+      Clock clock) {
+    this.onHands = onHands;
     this.appointments = appointments;
     this.clients = clients;
     this.sets = sets;
@@ -56,8 +64,16 @@ class TodayController {
       String open,
       UUID setKey) {}
 
-  /** A set being worn and when its infill is due. */
-  record Due(String when, boolean over, Client client, String summary) {}
+  /**
+   * A set being worn and when it is due.
+   *
+   * @param reminded that its client was reminded, and when; null where not
+   */
+  record Due(
+      long setId, String when, boolean over, Client client, String summary, String reminded) {}
+
+  /** A client who called about a nail. */
+  record Call(long setId, String client, String what) {}
 
   /** A set begun for today but not measured to the end. */
   record Need(String what, long setId, String client, String why) {}
@@ -85,7 +101,9 @@ class TodayController {
             .toList();
     model.addAttribute("today", today);
     model.addAttribute("visits", visits);
-    model.addAttribute("due", sets.worn().stream().map(worn -> due(worn, today)).toList());
+    model.addAttribute("due", onHands.due().stream().map(worn -> due(worn, today)).toList());
+    model.addAttribute("calls", onHands.called().stream().map(TodayController::call).toList());
+    model.addAttribute("changed", onHands.changed());
     model.addAttribute("needs", booked.stream().flatMap(a -> need(a, people)).toList());
     return "today/page";
   }
@@ -137,9 +155,31 @@ class TodayController {
         .orElse(0);
   }
 
-  private static Due due(SetReader.Worn worn, LocalDate today) {
+  private static Due due(OnHands.Due worn, LocalDate today) {
     long days = ChronoUnit.DAYS.between(today, worn.due());
     String when = Words.say(days < 0 ? "today.overdue" : "today.due-in", "days", Math.abs(days));
-    return new Due(when, days < 0, worn.client(), worn.summary());
+    return new Due(
+        worn.setId(),
+        when,
+        days < 0,
+        worn.client(),
+        worn.byChance() ? Words.say("today.due.by-chance", "set", worn.summary()) : worn.summary(),
+        worn.reminded()
+            .map(day -> Words.say("today.reminded", "day", Dates.of(day, "daymonth")))
+            .orElse(null));
+  }
+
+  private static Call call(OnHands.Called called) {
+    return new Call(
+        called.setId(),
+        called.client().getName(),
+        Words.say(
+            "today.called",
+            "finger",
+            called.finger(),
+            "kind",
+            Words.of(called.kind()),
+            "day",
+            Dates.of(called.day(), "daymonth")));
   }
 }

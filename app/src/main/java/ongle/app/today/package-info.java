@@ -3,6 +3,6 @@
  *
  * <p>Read first: {@link ongle.app.today.TodayController}.
  *
- * <p>May know: clients, planning, visits, words.
+ * <p>May know: clients, planning, visits, wear, words.
  */
 package ongle.app.today;

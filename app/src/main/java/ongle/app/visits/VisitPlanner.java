@@ -23,6 +23,7 @@ import ongle.core.bench.FingerJob;
 import ongle.core.bench.Routine;
 import ongle.core.bench.Visit;
 import ongle.core.nail.Finger;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.JsonNode;
@@ -84,6 +85,11 @@ public class VisitPlanner {
                     begun(planned.set())
                         ? choices.learned()
                         : times.factors(choices.technician()))));
+  }
+
+  /** Who works on a set, without planning the bench; null for nobody in particular. */
+  public @Nullable Long technician(NailSet set) {
+    return choices(set).technician();
   }
 
   private static boolean begun(NailSet set) {

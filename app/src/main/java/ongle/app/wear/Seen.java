@@ -1,31 +1,27 @@
 package ongle.app.wear;
 
-import ongle.core.cause.Finding;
-import ongle.core.nail.Finger;
-
 /**
- * What the salon's own figures are counted from: one note without its words.
+ * Nails alike in everything the salon's own figures are counted by, added up; one note a nail, the
+ * last that is known of it.
  *
- * @param kind null where the nail was whole
- * @param foretold chance it was foretold to be whole until that day, 0 to 1
+ * @param tenth of the chance they were foretold to be whole with, 0 to 9
+ * @param beyond how long they were built, whole mm beyond the stress line
+ * @param nails how many
+ * @param failed how many of them failed in any way
+ * @param broken how many of those cracked or broke, which is what is foretold
+ * @param days they were worn, together
+ * @param foretold chances they were foretold with, added up
  */
 record Seen(
-    long setId,
-    Finger finger,
-    Finding.Kind kind,
-    int days,
-    double foretold,
+    int tenth,
     String product,
     String shape,
     String way,
     String technician,
-    boolean leftOut) {
-  boolean fine() {
-    return kind == null;
-  }
-
-  /** Whether it cracked or broke, which is what is foretold. */
-  boolean broken() {
-    return kind == Finding.Kind.CRACK || kind == Finding.Kind.BREAK;
-  }
-}
+    boolean leftOut,
+    int beyond,
+    long nails,
+    long failed,
+    long broken,
+    long days,
+    double foretold) {}

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
 import java.util.function.Function;
+import java.util.function.ToLongFunction;
 import ongle.core.wear.Rate;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -15,10 +16,15 @@ import org.springframework.transaction.annotation.Transactional;
 class Truth {
   private static final int TENTHS = 10;
 
-  private final WearNoteRepository notes;
+  /** Lengths are counted in bands this wide, mm. */
+  static final int BAND = 4;
 
-  Truth(WearNoteRepository notes) {
+  private final WearNoteRepository notes;
+  private final WornSetRepository sets;
+
+  Truth(WearNoteRepository notes, WornSetRepository sets) {
     this.notes = notes;
+    this.sets = sets;
   }
 
   /**
@@ -38,77 +44,105 @@ class Truth {
   record Line(String name, Rate failures, boolean more) {}
 
   /**
+   * A lot against the other lots of the same material.
+   *
+   * @param sets it went into, as far as anything is known of them
+   */
+  record LotLine(String material, String number, long sets, Rate failures, boolean more) {}
+
+  /**
    * @param nails seen at all
    * @param tenths from the least foretold to the most
    * @param groups by what they are counted by
+   * @param lots by material
+   * @param again what fails at the same place of the same client set after set
    */
-  record Report(int nails, List<Tenth> tenths, Map<String, List<Line>> groups) {}
+  record Report(
+      long nails,
+      List<Tenth> tenths,
+      Map<String, List<Line>> groups,
+      List<LotLine> lots,
+      List<WornSetRepository.Again> again) {}
 
   @Transactional(readOnly = true)
   public Report report() {
-    // The last that is known of each nail of each set.
-    Map<String, Seen> last = new LinkedHashMap<>();
-    notes
-        .allSeen()
-        .forEach(
-            note ->
-                last.merge(
-                    note.setId() + " " + note.finger(),
-                    note,
-                    (before, now) -> before.fine() ? now : before));
-    List<Seen> nails = List.copyOf(last.values());
+    List<Seen> seen = notes.counted();
     Map<String, List<Line>> groups = new LinkedHashMap<>();
-    groups.put("product", lines(nails, Seen::product));
-    groups.put("shape", lines(nails, Seen::shape));
-    groups.put("way", lines(nails, Seen::way));
-    groups.put("technician", lines(nails, Seen::technician));
-    groups.put("preparation", lines(nails, note -> String.valueOf(note.leftOut())));
-    return new Report(nails.size(), tenths(nails), groups);
+    groups.put("product", lines(seen, Seen::product));
+    groups.put("shape", lines(seen, Seen::shape));
+    groups.put("length", lines(seen, each -> String.format("%03d", each.beyond() / BAND)));
+    groups.put("way", lines(seen, Seen::way));
+    groups.put("technician", lines(seen, Seen::technician));
+    groups.put("preparation", lines(seen, each -> String.valueOf(each.leftOut())));
+    return new Report(sum(seen, Seen::nails), tenths(seen), groups, lots(), sets.again());
   }
 
-  private static List<Tenth> tenths(List<Seen> nails) {
+  private static List<Tenth> tenths(List<Seen> seen) {
     List<Tenth> tenths = new ArrayList<>();
     for (int i = 0; i < TENTHS; i++) {
       int tenth = i;
-      List<Seen> of =
-          nails.stream()
-              .filter(note -> Math.min(TENTHS - 1, (int) (TENTHS * note.foretold())) == tenth)
-              .toList();
-      if (!of.isEmpty()) {
+      List<Seen> of = seen.stream().filter(each -> each.tenth() == tenth).toList();
+      long nails = sum(of, Seen::nails);
+      if (nails > 0) {
         tenths.add(
             new Tenth(
-                of.stream().mapToDouble(Seen::foretold).average().orElse(0),
-                Rate.share((int) of.stream().filter(note -> !note.broken()).count(), of.size())));
+                of.stream().mapToDouble(Seen::foretold).sum() / nails,
+                Rate.share((int) (nails - sum(of, Seen::broken)), (int) nails)));
       }
     }
     return tenths;
   }
 
-  private static List<Line> lines(List<Seen> nails, Function<Seen, String> by) {
+  private static List<Line> lines(List<Seen> seen, Function<Seen, String> by) {
     Map<String, List<Seen>> groups = new TreeMap<>();
-    for (Seen note : nails) {
-      String name = by.apply(note);
-      groups.computeIfAbsent(name == null ? "" : name, each -> new ArrayList<>()).add(note);
+    for (Seen each : seen) {
+      String name = by.apply(each);
+      groups.computeIfAbsent(name == null ? "" : name, none -> new ArrayList<>()).add(each);
     }
+    long failed = sum(seen, Seen::failed);
+    long days = sum(seen, Seen::days);
     List<Line> lines = new ArrayList<>();
     groups.forEach(
         (name, of) -> {
-          Rate failures = failures(of);
-          Rate others = Rate.over(failed(nails) - failed(of), weeks(nails) - weeks(of));
+          Rate failures = failures(sum(of, Seen::failed), sum(of, Seen::days));
+          Rate others = failures(failed - sum(of, Seen::failed), days - sum(of, Seen::days));
           lines.add(new Line(name, failures, failures.surelyAbove(others)));
         });
     return lines;
   }
 
-  private static Rate failures(List<Seen> of) {
-    return Rate.over(failed(of), weeks(of));
+  private List<LotLine> lots() {
+    List<WornSetRepository.LotCount> counts = sets.byLot();
+    Map<String, List<WornSetRepository.LotCount>> byMaterial = new LinkedHashMap<>();
+    counts.forEach(
+        each -> byMaterial.computeIfAbsent(each.material(), none -> new ArrayList<>()).add(each));
+    return counts.stream()
+        .map(
+            each -> {
+              List<WornSetRepository.LotCount> others =
+                  byMaterial.get(each.material()).stream().filter(o -> o != each).toList();
+              Rate rate = Rate.over((int) each.failed(), each.nailWeeks());
+              Rate theirs =
+                  Rate.over(
+                      others.stream().mapToInt(o -> (int) o.failed()).sum(),
+                      others.stream().mapToDouble(WornSetRepository.LotCount::nailWeeks).sum());
+              return new LotLine(
+                  each.material(), each.number(), each.sets(), rate, rate.surelyAbove(theirs));
+            })
+        .toList();
   }
 
-  private static int failed(List<Seen> of) {
-    return (int) of.stream().filter(note -> !note.fine()).count();
+  /** The sets a lot went into, the last first. */
+  @Transactional(readOnly = true)
+  public List<WornSetRepository.LotSet> setsOf(String material, String number) {
+    return sets.ofLot(material, number);
   }
 
-  private static double weeks(List<Seen> of) {
-    return of.stream().mapToDouble(note -> Math.max(1, note.days()) / 7.0).sum();
+  private static Rate failures(long failed, long days) {
+    return Rate.over((int) failed, days / 7.0);
+  }
+
+  private static long sum(List<Seen> of, ToLongFunction<Seen> what) {
+    return of.stream().mapToLong(what).sum();
   }
 }

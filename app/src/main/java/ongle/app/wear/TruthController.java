@@ -6,6 +6,8 @@ import ongle.app.drawing.TruthDrawing;
 import ongle.app.people.People;
 import ongle.app.people.Technician;
 import ongle.app.products.Products;
+import ongle.app.shelf.Shelf;
+import ongle.app.words.Dates;
 import ongle.app.words.Numbers;
 import ongle.app.words.Words;
 import ongle.core.fitting.BuildWay;
@@ -14,6 +16,7 @@ import ongle.core.wear.Rate;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 
 /**
  * The salon's own truth: what was foretold against what came, and what fails more than the rest.
@@ -23,8 +26,10 @@ class TruthController {
   private final Truth truth;
   private final Products products;
   private final People people;
+  private final Shelf shelf;
 
-  TruthController(Truth truth, Products products, People people) {
+  TruthController(Truth truth, Products products, People people, Shelf shelf) {
+    this.shelf = shelf;
     this.truth = truth;
     this.products = products;
     this.people = people;
@@ -35,6 +40,23 @@ class TruthController {
 
   /** What is counted by one thing. */
   record Table(String title, List<Row> rows) {}
+
+  /** A lot. */
+  record LotRow(String material, String number, Row row) {}
+
+  /** What fails at one place of one client set after set. */
+  record AgainRow(long clientId, String client, String what, String times) {}
+
+  /** A set a lot went into. */
+  record LotSetRow(
+      long setId,
+      long clientId,
+      String client,
+      String phone,
+      String built,
+      String fate,
+      boolean failed,
+      boolean worn) {}
 
   /** Nails foretold about alike. */
   record Foretold(String foretold, String held, String band, String counted, boolean few) {}
@@ -69,13 +91,74 @@ class TruthController {
                 tables.add(
                     new Table(title(by), lines.stream().map(line -> row(by, line)).toList())));
     model.addAttribute("tables", tables);
+    model.addAttribute(
+        "lots",
+        report.lots().stream()
+            .map(
+                lot ->
+                    new LotRow(
+                        lot.material(),
+                        lot.number(),
+                        row(lotName(lot.material(), lot.number()), lot.failures(), lot.more())))
+            .toList());
+    model.addAttribute("again", report.again().stream().map(TruthController::again).toList());
     return "wear/truth";
+  }
+
+  private static AgainRow again(WornSetRepository.Again each) {
+    return new AgainRow(
+        each.clientId(),
+        each.client(),
+        Words.say(
+            "wear.truth.again.what",
+            "finger",
+            each.finger(),
+            "kind",
+            Words.of(each.kind()),
+            "place",
+            Words.of(each.place())),
+        Words.say("wear.truth.again.sets", "sets", each.sets()));
+  }
+
+  private String lotName(String material, String number) {
+    return shelf.material(material).map(Words::of).orElse(material) + " " + number;
+  }
+
+  /** The sets a lot went into, and whom to call. */
+  @GetMapping("/salon/truth/lot")
+  String lot(@RequestParam String material, @RequestParam String number, Model model) {
+    model.addAttribute("title", lotName(material, number));
+    model.addAttribute(
+        "more",
+        truth.report().lots().stream()
+            .filter(lot -> lot.material().equals(material) && lot.number().equals(number))
+            .filter(Truth.LotLine::more)
+            .map(lot -> Words.say("wear.lot.more", "rate", hundred(lot.failures().value())))
+            .findFirst()
+            .orElse(null));
+    model.addAttribute(
+        "sets", truth.setsOf(material, number).stream().map(TruthController::lotSet).toList());
+    return "wear/lot";
+  }
+
+  private static LotSetRow lotSet(WornSetRepository.LotSet each) {
+    int failed = each.failed() == null ? 0 : each.failed();
+    return new LotSetRow(
+        each.setId(),
+        each.clientId(),
+        each.client(),
+        each.phone() == null ? "–" : each.phone(),
+        Dates.of(each.built().toLocalDate(), "day"),
+        Words.say("wear.lot.failed", "nails", failed),
+        failed > 0,
+        each.wornUntil() != null);
   }
 
   private static String title(String by) {
     return switch (by) {
       case "product" -> Words.say("wear.truth.product");
       case "shape" -> Words.say("wear.truth.shape");
+      case "length" -> Words.say("wear.truth.length");
       case "way" -> Words.say("wear.truth.way");
       case "technician" -> Words.say("wear.truth.technician");
       default -> Words.say("wear.truth.preparation");
@@ -83,20 +166,30 @@ class TruthController {
   }
 
   private Row row(String by, Truth.Line line) {
-    Rate rate = line.failures();
+    return row(name(by, line.name()), line.failures(), line.more());
+  }
+
+  private static Row row(String name, Rate rate, boolean more) {
     return new Row(
-        name(by, line.name()),
+        name,
         hundred(rate.value()),
         hundred(rate.low()) + " – " + hundred(rate.high()),
         Words.say("wear.truth.weeks", "failed", rate.times(), "weeks", rate.of()),
         rate.few(),
-        line.more());
+        more);
   }
 
   private String name(String by, String name) {
     return switch (by) {
       case "shape" -> name.isEmpty() ? "–" : Words.of(NailShape.valueOf(name));
       case "way" -> name.isEmpty() ? "–" : Words.of(BuildWay.valueOf(name));
+      case "length" ->
+          Words.say(
+              "wear.truth.band-mm",
+              "from",
+              Integer.parseInt(name) * Truth.BAND,
+              "to",
+              (Integer.parseInt(name) + 1) * Truth.BAND);
       case "preparation" ->
           Boolean.parseBoolean(name)
               ? Words.say("wear.truth.left-out")

@@ -7,8 +7,8 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.UUID;
-import ongle.app.clients.Client;
 import ongle.app.drawing.WearDrawing;
 import ongle.app.frame.SetPage;
 import ongle.app.frame.Stage;
@@ -43,9 +43,15 @@ import org.springframework.web.bind.annotation.RequestParam;
 @RequestMapping("/sets/{id}/wear")
 class WearController {
   private final Wears wears;
+  private final WearDesk desk;
+  private final Lessons lessons;
+  private final OnHands onHands;
 
-  WearController(Wears wears) {
+  WearController(Wears wears, WearDesk desk, Lessons lessons, OnHands onHands) {
     this.wears = wears;
+    this.desk = desk;
+    this.lessons = lessons;
+    this.onHands = onHands;
   }
 
   /** A cause as it is shown. */
@@ -89,6 +95,7 @@ class WearController {
       @RequestParam(defaultValue = "") String whole,
       @RequestParam(defaultValue = "NOTHING_KNOWN") Finding.After after,
       @RequestParam(defaultValue = "") String said,
+      @RequestParam(defaultValue = "false") boolean told,
       @ModelAttribute("seat") Seat seat,
       Model model) {
     try {
@@ -108,21 +115,31 @@ class WearController {
               after,
               said.isBlank()
                   ? null
-                  : said.strip().substring(0, Math.min(200, said.strip().length())));
-      wears.note(id, finger, day.isBlank() ? wears.today() : date(day), form);
+                  : said.strip().substring(0, Math.min(WearForm.LONGEST, said.strip().length())),
+              told);
+      desk.note(id, finger, day.isBlank() ? wears.today() : date(day), form);
     } catch (IllegalArgumentException e) {
       show(id, finger, seat, model);
       model.addAttribute("trouble", e.getMessage());
       model.addAttribute(
           "typed",
           Map.of(
-              "kind", kind.name(),
-              "place", place.name(),
-              "far", far,
-              "day", day,
-              "whole", whole,
-              "after", after.name(),
-              "said", said));
+              "kind",
+              kind.name(),
+              "place",
+              place.name(),
+              "far",
+              far,
+              "day",
+              day,
+              "whole",
+              whole,
+              "after",
+              after.name(),
+              "said",
+              said,
+              "told",
+              String.valueOf(told)));
       return "wear/page";
     }
     return "redirect:/sets/" + id + "/wear?finger=" + finger;
@@ -154,7 +171,7 @@ class WearController {
       @ModelAttribute("seat") Seat seat,
       Model model) {
     try {
-      wears.fine(id, day.isBlank() ? wears.today() : date(day));
+      desk.fine(id, day.isBlank() ? wears.today() : date(day));
     } catch (IllegalArgumentException e) {
       show(id, SetPage.chosen(Optional.empty(), seat), seat, model);
       model.addAttribute("trouble", e.getMessage());
@@ -165,7 +182,7 @@ class WearController {
 
   @PostMapping("/notes/{note}/forget")
   String forget(@PathVariable long id, @PathVariable long note) {
-    wears.forget(id, note);
+    desk.forget(id, note);
     return "redirect:/sets/" + id + "/wear";
   }
 
@@ -176,28 +193,28 @@ class WearController {
       @PathVariable long note,
       @RequestParam Optional<Cause> cause,
       @RequestParam Optional<Finger> finger) {
-    wears.hold(id, note, cause);
+    desk.hold(id, note, cause);
     return "redirect:/sets/" + id + "/wear" + finger.map(f -> "?finger=" + f).orElse("");
-  }
-
-  /** What these hands ask is reckoned with, or put back to the usual. */
-  @PostMapping("/hands")
-  String hands(@PathVariable long id, @RequestParam(defaultValue = "false") boolean reckon) {
-    wears.reckonWithHands(id, reckon);
-    return "redirect:/sets/" + id + "/wear";
   }
 
   /** Begins the visit that builds what failed anew, the changes taken over. */
   @PostMapping("/redo")
   String redo(@PathVariable long id, @RequestParam UUID formKey) {
-    return wears
+    return lessons
         .redo(id, formKey)
         .map(next -> "redirect:/sets/" + next + "/look")
         .orElse("redirect:/sets/" + id + "/wear");
   }
 
+  /** Takes the changes over into the client's next set of all ten. */
+  @PostMapping("/next")
+  String goOn(@PathVariable long id, @RequestParam UUID formKey) {
+    return "redirect:/sets/" + lessons.goOn(id, formKey) + "/look";
+  }
+
   private void show(long id, Finger finger, Seat seat, Model model) {
     Wears.Worn worn = wears.of(id);
+    onHands.keep(id, worn);
     Map<Finger, String> figures = new EnumMap<>(Finger.class);
     worn.fine().forEach(each -> figures.put(each, Words.say("wear.fine")));
     worn.explained()
@@ -213,7 +230,7 @@ class WearController {
     LocalDate built = worn.visit().planned().set().getCreatedAt().toLocalDate();
     int today = WearNote.days(built, wears.today());
     model.addAttribute("scene", WearDrawing.of(rows(worn, seat), today));
-    model.addAttribute("stays", stays(worn));
+    model.addAttribute("stays", stays(worn, wears.share()));
     List<Happened> happened = worn.explained().stream().map(WearController::happened).toList();
     model.addAttribute("happened", happened.stream().filter(e -> e.finger() == finger).toList());
     model.addAttribute("others", happened.stream().filter(e -> e.finger() != finger).toList());
@@ -236,28 +253,12 @@ class WearController {
                         "share",
                         100 * first.share()))
             .orElse(null));
-    Client client = worn.visit().planned().client();
+    model.addAttribute("clientId", worn.visit().planned().client().getId());
     model.addAttribute(
-        "hands",
-        client.getLoadNails() == 0
-            ? null
-            : Words.say(
-                "wear.hands",
-                "times",
-                client.getLoadMean(),
-                "low",
-                client.getLoadLow(),
-                "high",
-                client.getLoadHigh(),
-                "nails",
-                client.getLoadNails()));
-    model.addAttribute(
-        "handsCount",
-        client.getLoadNails() >= LoadFactor.ENOUGH
-            ? Words.say(client.isLoadPutBack() ? "wear.hands.put-back" : "wear.hands.reckoned")
-            : Words.say("wear.hands.few", "enough", LoadFactor.ENOUGH));
-    model.addAttribute("putBack", client.isLoadPutBack());
-    model.addAttribute("enough", client.getLoadNails() >= LoadFactor.ENOUGH);
+        "next",
+        worn.next()
+            .map(set -> Dates.of(set.getCreatedAt().toLocalDate(), "daymonth"))
+            .orElse(null));
     model.addAttribute("kinds", Finding.Kind.values());
     model.addAttribute("places", Finding.Place.values());
     model.addAttribute("afters", Finding.After.values());
@@ -278,7 +279,10 @@ class WearController {
           new WearDrawing.Row(
               finger,
               outlook.due().day(),
-              worn.whole().getOrDefault(finger, List.of()),
+              worn.whole().stream()
+                  .filter(note -> note.getFinger() == finger)
+                  .map(WearNote::getDays)
+                  .toList(),
               worn.explained().stream()
                   .map(Wears.Explained::finding)
                   .filter(each -> each.finger() == finger)
@@ -290,22 +294,11 @@ class WearController {
   }
 
   /** Until when all are whole with the share that is asked, beside the day the infill is due. */
-  private static String stays(Wears.Worn worn) {
-    List<LoadFactor.Course> courses =
-        worn.check().nails().values().stream().map(NailCheck::course).toList();
-    int due =
-        worn.check().nails().values().stream()
-            .mapToInt(nail -> nail.outlook().due().day())
-            .min()
-            .orElse(0);
-    return worn.hands().fallsUnder(LoadFactor.STAYS_WHOLE, courses, Outlook.LOOKED_AHEAD).stream()
-        .mapToObj(
-            day ->
-                Words.say(
-                    "wear.stays", "share", 100 * LoadFactor.STAYS_WHOLE, "day", day, "due", due))
-        .findFirst()
-        .orElseGet(
-            () -> Words.say("wear.stays.long", "share", 100 * LoadFactor.STAYS_WHOLE, "due", due));
+  private static String stays(Wears.Worn worn, double share) {
+    OptionalInt until = worn.staysUntil(share);
+    return until.isPresent()
+        ? Words.say("wear.stays", "share", 100 * share, "day", until.getAsInt(), "due", worn.due())
+        : Words.say("wear.stays.long", "share", 100 * share, "due", worn.due());
   }
 
   private static Happened happened(Wears.Explained each) {

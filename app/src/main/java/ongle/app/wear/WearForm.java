@@ -10,6 +10,7 @@ import ongle.core.cause.Finding;
  * @param far mm
  * @param whole the day it was last seen whole
  * @param said in the client's or technician's words; null for none
+ * @param told whether the client told it by phone: nobody here has seen it
  */
 public record WearForm(
     Finding.Kind kind,
@@ -17,4 +18,8 @@ public record WearForm(
     double far,
     Optional<LocalDate> whole,
     Finding.After after,
-    String said) {}
+    String said,
+    boolean told) {
+  /** Most characters of what is said. */
+  static final int LONGEST = 200;
+}

@@ -18,6 +18,7 @@ import java.util.stream.IntStream;
 import ongle.app.words.Numbers;
 import ongle.core.cause.Cause;
 import ongle.core.cause.Finding;
+import ongle.core.check.NailCheck;
 import ongle.core.nail.Finger;
 import ongle.core.plan.NailPlan;
 import ongle.core.wear.LoadFactor;
@@ -25,6 +26,9 @@ import ongle.core.wear.LoadFactor;
 /** What was seen of one worn nail on one day: whole, or what happened to it. */
 @Entity
 class WearNote {
+  /** A margin no day wears down. */
+  private static final double MOST = 99;
+
   @Id
   @GeneratedValue(strategy = GenerationType.IDENTITY)
   private Long id;
@@ -58,6 +62,10 @@ class WearNote {
   private int days;
   private double foretold = 1;
   private String margins = "";
+  private String bond = "";
+  private int beyond;
+  private boolean told;
+  private boolean counts;
   private String product;
   private String shape;
   private String way;
@@ -81,19 +89,20 @@ class WearNote {
     wholeOn = form.whole().orElse(null);
     after = form.after();
     said = form.said();
+    told = form.told();
   }
 
   /**
    * What the salon's own figures are counted by.
    *
    * @param chance it was foretold to be whole until that day, 0 to 1
-   * @param course its margins as they were to fall
+   * @param nail as it was built
    */
-  void count(NailPlan plan, int day, double chance, LoadFactor.Course course, String by) {
-    margins =
-        Arrays.stream(course.margins())
-            .mapToObj(margin -> Numbers.plain(margin, 3))
-            .collect(Collectors.joining(" "));
+  void count(NailCheck nail, int day, double chance, String by) {
+    NailPlan plan = nail.plan();
+    margins = write(nail.course());
+    bond = write(nail.bond());
+    beyond = (int) Math.round(plan.extension());
     days = day;
     foretold = chance;
     product = plan.build().product().code();
@@ -103,8 +112,23 @@ class WearNote {
     leftOut = !plan.wearing().skipped().isEmpty();
   }
 
-  /** Margins week by week, as they were to fall; empty where nothing was planned. */
+  private static String write(LoadFactor.Course course) {
+    return Arrays.stream(course.margins())
+        .mapToObj(margin -> Numbers.plain(Math.min(MOST, margin), 3))
+        .collect(Collectors.joining(" "));
+  }
+
+  /** Crack margins week by week, as they were to fall; empty where nothing was planned. */
   Optional<LoadFactor.Course> course() {
+    return read(margins);
+  }
+
+  /** Lift margins week by week, as they were to fall; empty where nothing was planned. */
+  Optional<LoadFactor.Course> bond() {
+    return read(bond);
+  }
+
+  private static Optional<LoadFactor.Course> read(String margins) {
     if (margins.isEmpty()) {
       return Optional.empty();
     }
@@ -122,9 +146,23 @@ class WearNote {
     return days;
   }
 
-  /** Whether it cracked or broke, which is what is foretold. */
-  boolean isBroken() {
-    return kind == Finding.Kind.CRACK || kind == Finding.Kind.BREAK;
+  /** What happened; null where it was whole. */
+  Finding.Kind getKind() {
+    return kind;
+  }
+
+  /** Whether the client told it by phone. */
+  boolean isTold() {
+    return told;
+  }
+
+  /** Whether it is what is known of this nail in the end. */
+  boolean isCounted() {
+    return counts;
+  }
+
+  void countIt(boolean it) {
+    counts = it;
   }
 
   Long getId() {

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Set;
 import ongle.app.SalonTest;
@@ -59,7 +60,7 @@ class SignsTest {
       Map<Finger, Set<StepKind>> skipped,
       Map<Finger, Set<StepKind>> offTime,
       Set<Finger> skin) {
-    return new WorkFacts(true, done, skipped, offTime, skin, Set.of());
+    return new WorkFacts(true, done, skipped, offTime, skin, Set.of(), Optional.empty(), false);
   }
 
   @Test

@@ -39,6 +39,9 @@ class WearTest {
 
   @Autowired private MockMvc mvc;
   @Autowired private Wears wears;
+  @Autowired private WearDesk desk;
+  @Autowired private Lessons lessons;
+  @Autowired private OnHands onHands;
   @Autowired private Truth truth;
   @Autowired private SetReader reader;
   @Autowired private SetEditor sets;
@@ -46,7 +49,8 @@ class WearTest {
 
   @AfterEach
   void asItWas() {
-    sql.update("delete from wear_note");
+    sql.update("delete from wear_note where set_id = ?", SET);
+    sql.update("delete from worn_set where set_id = ?", SET);
     sets.make(SET, Change.leaveOut(Set.of()));
   }
 
@@ -55,12 +59,12 @@ class WearTest {
   }
 
   private void note(Finger finger, Finding.Kind kind, Finding.Place place, int day) {
-    wears.note(SET, finger, built().plusDays(day), form(kind, place, 0, Optional.empty()));
+    desk.note(SET, finger, built().plusDays(day), form(kind, place, 0, Optional.empty()));
   }
 
   private static WearForm form(
       Finding.Kind kind, Finding.Place place, double far, Optional<LocalDate> whole) {
-    return new WearForm(kind, place, far, whole, Finding.After.NOTHING_KNOWN, null);
+    return new WearForm(kind, place, far, whole, Finding.After.NOTHING_KNOWN, null, false);
   }
 
   private void popOffs() {
@@ -87,8 +91,8 @@ class WearTest {
         .andExpect(content().string(containsString(",no_primer,")));
 
     UUID key = UUID.randomUUID();
-    long next = wears.redo(SET, key).orElseThrow();
-    assertThat(wears.redo(SET, key)).hasValue(next);
+    long next = lessons.redo(SET, key).orElseThrow();
+    assertThat(lessons.redo(SET, key)).hasValue(next);
     PlannedSet redone = reader.planned(next);
     assertThat(redone.set().choices().skipped()).doesNotContain(PrepStep.PRIMER);
     assertThat(redone.set().getLessons()).hasSize(3);
@@ -109,9 +113,9 @@ class WearTest {
     assertThat(wears.of(SET).explained().get(0).cause()).isEqualTo(Cause.APEX_FLAT);
     double before = reader.planned(SET).of(Finger.R3).build().profile().apexThickness();
     UUID key = UUID.randomUUID();
-    long next = wears.redo(SET, key).orElseThrow();
+    long next = lessons.redo(SET, key).orElseThrow();
     double once = reader.planned(next).of(Finger.R3).build().profile().apexThickness();
-    wears.redo(SET, key);
+    lessons.redo(SET, key);
     assertThat(reader.planned(next).of(Finger.R3).build().profile().apexThickness())
         .isEqualTo(once);
     assertThat(reader.planned(next).byHand(Finger.R3).values())
@@ -127,7 +131,7 @@ class WearTest {
     mvc.perform(post("/sets/" + SET + "/wear/fine")).andExpect(status().is3xxRedirection());
     assertThat(wears.of(SET).fine()).hasSize(7).doesNotContain(Finger.R3);
     mvc.perform(post("/sets/" + SET + "/wear/fine")).andExpect(status().is3xxRedirection());
-    assertThat(wears.of(SET).whole().get(Finger.L1)).hasSize(1);
+    assertThat(wears.of(SET).whole().stream().filter(n -> n.getFinger() == Finger.L1)).hasSize(1);
   }
 
   @Test
@@ -137,18 +141,23 @@ class WearTest {
     for (Finger finger : List.of(Finger.R2, Finger.R3, Finger.L2, Finger.L3)) {
       note(finger, Finding.Kind.CRACK, Finding.Place.STRESS_LINE, 6);
     }
-    wears.fine(SET, built().plusDays(8));
-    assertThat(reader.planned(SET).client().getLoadNails()).isEqualTo(10);
-    double times = reader.planned(SET).client().load();
+    desk.fine(SET, built().plusDays(8));
+    assertThat(reader.planned(SET).client().load().getNails()).isEqualTo(10);
+    double times = reader.planned(SET).client().load().times();
     assertThat(times).isGreaterThan(1.02);
-    mvc.perform(get("/sets/" + SET + "/wear"))
-        .andExpect(content().string(containsString("drawn from 10 nails")));
+    long client = reader.planned(SET).client().getId();
+    mvc.perform(get("/clients/" + client + "/hands"))
+        .andExpect(content().string(containsString("what held on 10 nails")));
     assertThat(reader.planned(SET).of(Finger.R3).wearing().load()).isEqualTo(times);
-    mvc.perform(post("/sets/" + SET + "/wear/hands").param("reckon", "false"))
+    mvc.perform(
+            post("/clients/" + client + "/hands/learned")
+                .param("of", "LOAD")
+                .param("reckon", "false"))
         .andExpect(status().is3xxRedirection());
-    assertThat(reader.planned(SET).client().load()).isEqualTo(1);
+    assertThat(reader.planned(SET).client().load().times()).isEqualTo(1);
     assertThat(crack(Finger.R3)).isEqualTo(margin);
-    mvc.perform(post("/sets/" + SET + "/wear/hands").param("reckon", "true"));
+    mvc.perform(
+        post("/clients/" + client + "/hands/learned").param("of", "LOAD").param("reckon", "true"));
     sql.update("update client set load_mean = 1, load_nails = 0");
     sets.make(SET, Change.length(new LengthWish(LengthWish.Mode.MILLIMETRES, 2)));
   }
@@ -164,7 +173,7 @@ class WearTest {
         .andExpect(content().string(containsString("Nothing noted yet")));
     sets.make(SET, Change.leaveOut(Set.of(PrepStep.PRIMER)));
     popOffs();
-    wears.fine(SET, wears.today());
+    desk.fine(SET, wears.today());
     Truth.Report report = truth.report();
     assertThat(report.nails()).isEqualTo(10);
     assertThat(report.tenths().stream().mapToDouble(each -> each.held().of()).sum()).isEqualTo(10);
@@ -182,7 +191,7 @@ class WearTest {
     refused(() -> note(Finger.R2, Finding.Kind.CHIP, Finding.Place.FREE_EDGE, -3), "built on");
     refused(
         () ->
-            wears.note(
+            desk.note(
                 SET,
                 Finger.R2,
                 wears.today().plusDays(1),
@@ -190,7 +199,7 @@ class WearTest {
         "still to come");
     refused(
         () ->
-            wears.note(
+            desk.note(
                 SET,
                 Finger.R2,
                 built().plusDays(3),
@@ -215,7 +224,143 @@ class WearTest {
                 .param("place", "CUTICLE")
                 .param("day", "soon"))
         .andExpect(content().string(containsString("as a date")));
-    assertThat(wears.redo(1, UUID.randomUUID())).isEmpty();
+    assertThat(lessons.redo(1, UUID.randomUUID())).isEmpty();
+  }
+
+  @Test
+  void platesThatLetGoAreLearnedAndHoldLess() throws Exception {
+    sets.make(SET, Change.length(new LengthWish(LengthWish.Mode.MILLIMETRES, 9)));
+    double before = reader.planned(SET).of(Finger.R3).extension();
+    for (Finger finger : List.of(Finger.R2, Finger.R3, Finger.L2, Finger.L3, Finger.L4)) {
+      note(finger, Finding.Kind.LIFTING, Finding.Place.CUTICLE, 4);
+    }
+    desk.fine(SET, built().plusDays(6));
+    double asks = reader.planned(SET).client().plates().times();
+    assertThat(asks).isGreaterThan(1.02);
+    assertThat(reader.planned(SET).of(Finger.R3).wearing().hold()).isEqualTo(1 / asks);
+    // Plates that let go are built shorter, so that what is left of the hold is enough.
+    assertThat(reader.planned(SET).of(Finger.R3).extension()).isLessThan(before - 0.3);
+    long client = reader.planned(SET).client().getId();
+    mvc.perform(
+            post("/clients/" + client + "/hands/learned")
+                .param("of", "PLATES")
+                .param("reckon", "false"))
+        .andExpect(status().is3xxRedirection());
+    assertThat(reader.planned(SET).of(Finger.R3).extension()).isEqualTo(before);
+    sql.update(
+        "update client set load_mean = 1, load_nails = 0, plates_mean = 1, plates_nails = 0, plates_put_back = false");
+    sets.make(SET, Change.length(new LengthWish(LengthWish.Mode.MILLIMETRES, 2)));
+  }
+
+  @Test
+  void theNextSetTakesTheChangesOverOnceAndTellsWhetherTheyHelped() throws Exception {
+    sets.make(SET, Change.leaveOut(Set.of(PrepStep.PRIMER)));
+    popOffs();
+    long next = lessons.goOn(SET, UUID.randomUUID());
+    assertThat(lessons.goOn(SET, UUID.randomUUID())).isEqualTo(next);
+    PlannedSet planned = reader.planned(next);
+    assertThat(planned.set().choices().skipped()).isEmpty();
+    assertThat(planned.set().getLessons()).hasSize(3);
+    long client = planned.client().getId();
+    mvc.perform(get("/clients/" + client + "/hands"))
+        .andExpect(content().string(containsString("primer not left out")))
+        .andExpect(content().string(containsString("not looked at yet")));
+    sets.wear(next, wears.today().plusDays(20));
+    assertThat(onHands.changed()).anyMatch(each -> each.setId() == next);
+    desk.note(
+        next,
+        Finger.R3,
+        wears.today(),
+        form(Finding.Kind.POP_OFF, Finding.Place.CUTICLE, 0, Optional.empty()));
+    desk.fine(next, wears.today());
+    mvc.perform(get("/clients/" + client + "/hands"))
+        .andExpect(content().string(containsString("failed again on day 0")))
+        .andExpect(content().string(containsString("helped, whole for 0 days")));
+    assertThat(onHands.changed()).noneMatch(each -> each.setId() == next);
+    sql.update("update nail_set set previous_id = null, worn_until = null where id = ?", next);
+    sets.wear(SET, wears.today().plusDays(1));
+  }
+
+  @Test
+  void aCallIsSeenTodayAndAReminderGoesOut() throws Exception {
+    desk.note(
+        SET,
+        Finger.L3,
+        built().plusDays(9),
+        new WearForm(
+            Finding.Kind.CHIP,
+            Finding.Place.FREE_EDGE,
+            0,
+            Optional.empty(),
+            Finding.After.KNOCK,
+            "a corner went",
+            true));
+    mvc.perform(get("/"))
+        .andExpect(content().string(containsString("Who called")))
+        .andExpect(content().string(containsString("left middle chip")));
+    mvc.perform(get("/reminders/" + SET))
+        .andExpect(content().string(containsString("your nails are due")));
+    mvc.perform(post("/standin/messages").param("down", "true"));
+    mvc.perform(post("/reminders/" + SET).param("text", "Come and see us"))
+        .andExpect(content().string(containsString("did not answer")))
+        .andExpect(content().string(containsString("Come and see us")));
+    mvc.perform(post("/standin/messages"));
+    mvc.perform(post("/reminders/" + SET).param("text", " "))
+        .andExpect(content().string(containsString("1 to 480")));
+    mvc.perform(post("/reminders/" + SET).param("text", "Come and see us"))
+        .andExpect(status().is3xxRedirection());
+    mvc.perform(get("/standin/messages"))
+        .andExpect(content().string(containsString("Come and see us")));
+    mvc.perform(get("/")).andExpect(content().string(containsString("reminded ")));
+  }
+
+  @Test
+  void aSetIsDueByChanceWhenTheSalonAsksForMore() throws Exception {
+    assertThat(onHands.due(SET).byChance()).isFalse();
+    LocalDate infill = onHands.due(SET).due();
+    mvc.perform(post("/salon/figures").param("stays-whole", "40"))
+        .andExpect(content().string(containsString("50")));
+    mvc.perform(post("/salon/figures").param("stays-whole", "99")).andExpect(status().isOk());
+    assertThat(onHands.due(SET).due()).isBeforeOrEqualTo(infill);
+    mvc.perform(post("/salon/figures").param("stays-whole", "80")).andExpect(status().isOk());
+  }
+
+  @Test
+  void findingsComeInFromAFileAllOrNone() throws Exception {
+    String good =
+        "finger,kind,place,far_mm,found_on,after\nR2,lifting,cuticle,2,"
+            + built().plusDays(3)
+            + ",water\nL1,whole,,,"
+            + built().plusDays(3)
+            + ",\n";
+    mvc.perform(post("/sets/" + SET + "/wear/read").param("text", good + "R3,melted,,,soon,\n"))
+        .andExpect(content().string(containsString("2 lines can be noted, 1 cannot")));
+    mvc.perform(post("/sets/" + SET + "/wear/read/save").param("text", good))
+        .andExpect(status().is3xxRedirection());
+    assertThat(wears.of(SET).explained()).hasSize(1);
+    assertThat(wears.of(SET).fine()).containsExactly(Finger.L1);
+    mvc.perform(
+            post("/sets/" + SET + "/wear/read/save")
+                .param(
+                    "text",
+                    good.replace("R2", "R4")
+                        .replace(
+                            built().plusDays(3).toString(), wears.today().plusDays(2).toString())))
+        .andExpect(content().string(containsString("still to come")));
+    assertThat(wears.of(SET).explained()).hasSize(1);
+    mvc.perform(get("/sets/" + SET + "/wear/findings.csv"))
+        .andExpect(content().string(containsString("L1,whole,,,")));
+    mvc.perform(post("/sets/" + SET + "/wear/read").param("text", "a,b\n1,2\n"))
+        .andExpect(content().string(containsString("finger")));
+  }
+
+  @Test
+  void aLotThatFailsMoreIsFlaggedWithItsSets() throws Exception {
+    mvc.perform(get("/salon/truth")).andExpect(content().string(containsString("PR-0187")));
+    mvc.perform(get("/salon/truth/lot").param("material", "primer").param("number", "PR-0187"))
+        .andExpect(content().string(containsString("Do not use it up")));
+    mvc.perform(get("/salon/truth/lot").param("material", "primer").param("number", "none"))
+        .andExpect(content().string(containsString("No visit took of it")));
   }
 
   private static void refused(Runnable what, String why) {

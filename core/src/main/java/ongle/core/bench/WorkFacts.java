@@ -3,6 +3,7 @@ package ongle.core.bench;
 import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import ongle.core.nail.Finger;
 
@@ -15,6 +16,8 @@ import ongle.core.nail.Finger;
  * @param offTime steps that were begun outside the time the product gave them
  * @param skin fingers product touched skin at
  * @param heat fingers the client felt heat at
+ * @param expired whether anything it took was past its date; empty where the lots are not known
+ * @param lampWeak whether the lamp had weakened
  */
 public record WorkFacts(
     boolean worked,
@@ -22,12 +25,18 @@ public record WorkFacts(
     Map<Finger, Set<StepKind>> skipped,
     Map<Finger, Set<StepKind>> offTime,
     Set<Finger> skin,
-    Set<Finger> heat) {
+    Set<Finger> heat,
+    Optional<Boolean> expired,
+    boolean lampWeak) {
   /** Nothing was written down. */
   public static final WorkFacts NONE =
-      new WorkFacts(false, Map.of(), Map.of(), Map.of(), Set.of(), Set.of());
+      new WorkFacts(
+          false, Map.of(), Map.of(), Map.of(), Set.of(), Set.of(), Optional.empty(), false);
 
-  public static WorkFacts of(Guide guide) {
+  /**
+   * @param expired whether anything it took was past its date; empty where that is not known
+   */
+  public static WorkFacts of(Guide guide, Optional<Boolean> expired) {
     Map<Finger, Set<StepKind>> done = new EnumMap<>(Finger.class);
     Map<Finger, Set<StepKind>> skipped = new EnumMap<>(Finger.class);
     Map<Finger, Set<StepKind>> offTime = new EnumMap<>(Finger.class);
@@ -42,7 +51,14 @@ public record WorkFacts(
       }
     }
     return new WorkFacts(
-        true, done, skipped, offTime, at(guide, Event.Type.SKIN), at(guide, Event.Type.HEAT));
+        true,
+        done,
+        skipped,
+        offTime,
+        at(guide, Event.Type.SKIN),
+        at(guide, Event.Type.HEAT),
+        expired,
+        guide.plan().wish().lamp().weakened());
   }
 
   private static void add(Map<Finger, Set<StepKind>> to, Finger finger, StepKind kind) {

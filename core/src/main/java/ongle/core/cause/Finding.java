@@ -23,7 +23,17 @@ public record Finding(
     POP_OFF,
     TIP_OFF,
     PLATE_TORN,
-    CLOUDED
+    CLOUDED;
+
+    /** Whether the nail gave, which is what its crack margin foretells. */
+    public boolean broke() {
+      return this == CRACK || this == BREAK;
+    }
+
+    /** Whether product came off the plate, which is what its lift margin foretells. */
+    public boolean cameLoose() {
+      return this == LIFTING || this == POP_OFF;
+    }
   }
 
   /** Where it begins. */
@@ -59,10 +69,5 @@ public record Finding(
     if (!(far >= 0) || far > FARTHEST) {
       throw new IllegalArgumentException("goes on for " + far);
     }
-  }
-
-  /** Whether the nail is no longer carried by its product: for the hands' load factor. */
-  public boolean broke() {
-    return kind == Kind.CRACK || kind == Kind.BREAK;
   }
 }

@@ -102,7 +102,9 @@ final class Likelihoods {
     sign(Cause.JOIN_GAP, Sign.TIP_OFF_SIZE, 0.04);
     sign(Cause.TIP_FIT, Sign.ON_TIP, 0.99);
     sign(Cause.TIP_FIT, Sign.TIP_OFF_SIZE, 0.90);
-    sign(Cause.UNDERCURED, Sign.CURED_SHORT, 0.88);
+    sign(Cause.UNDERCURED, Sign.CURED_SHORT, 0.70);
+    sign(Cause.UNDERCURED, Sign.LAMP_WEAK, 0.40);
+    sign(Cause.UNDERCURED, Sign.LAYER_THICK, 0.35);
     sign(Cause.UNDERCURED, Sign.MANY_NAILS, 0.40);
     sign(Cause.EXPIRED, Sign.LOT_EXPIRED, 0.95);
     sign(Cause.EXPIRED, Sign.MANY_NAILS, 0.40);

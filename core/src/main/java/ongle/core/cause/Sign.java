@@ -16,6 +16,7 @@ public enum Sign implements Code {
   CAP_SKIPPED(0.06),
   LOT_EXPIRED(0.05),
   CURED_SHORT(0.05),
+  LAMP_WEAK(0.03),
   FORM_UNCHECKED(0.06),
   /** From how it was fitted. */
   ON_TIP(0.4),
@@ -26,6 +27,7 @@ public enum Sign implements Code {
   APEX_FORWARD(0.07),
   BARREL_FLAT(0.07),
   EDGE_THICK(0.08),
+  LAYER_THICK(0.03),
   /** From the margins on the day it happened. */
   MARGIN_LOW(0.10),
   LONG_FOR_HANDS(0.08),

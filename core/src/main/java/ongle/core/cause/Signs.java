@@ -55,6 +55,7 @@ public final class Signs {
     signs.bench(nail.plan(), facts, finding.finger());
     signs.fit(nail.plan(), facts, finding.finger());
     signs.built(nail, finding.day());
+    signs.light();
     signs.hands(nail.plan(), does);
     signs.after(finding);
     signs.known.put(Sign.EARLY, finding.day() <= EARLY_DAYS);
@@ -88,7 +89,9 @@ public final class Signs {
           facts.skipped(finger, StepKind.CURE)
               || facts.skipped(finger, StepKind.CURE_THUMB)
               || facts.heat().contains(finger));
+      known.put(Sign.LAMP_WEAK, facts.lampWeak());
     }
+    facts.expired().ifPresent(expired -> known.put(Sign.LOT_EXPIRED, expired));
   }
 
   private void step(Sign sign, boolean planned, WorkFacts facts, Finger finger, StepKind kind) {
@@ -116,9 +119,17 @@ public final class Signs {
     measured(nail, Sign.APEX_FORWARD, Quantity.BUILT_APEX_PLACE, Fault.Kind.APEX_FORWARD);
     measured(nail, Sign.BARREL_FLAT, Quantity.BUILT_BARREL, Fault.Kind.BARREL_FLAT);
     measured(nail, Sign.EDGE_THICK, Quantity.BUILT_EDGE, Fault.Kind.EDGE_THICK, Fault.Kind.BEAK);
+    measured(nail, Sign.LAYER_THICK, Quantity.BUILT_APEX, Fault.Kind.APEX_HIGH);
     Outlook outlook = nail.outlook();
     known.put(Sign.MARGIN_LOW, outlook.on(day).margins().of(FailureMode.CRACK).ofAim() < LOW);
     known.put(Sign.PAST_DUE, day > outlook.due().day());
+  }
+
+  /** Under a weak lamp or too thick, a cure in full does not tell that it went through. */
+  private void light() {
+    if (known.getOrDefault(Sign.LAMP_WEAK, false) || known.getOrDefault(Sign.LAYER_THICK, false)) {
+      known.remove(Sign.CURED_SHORT, false);
+    }
   }
 
   private void measured(NailCheck nail, Sign sign, Quantity quantity, Fault.Kind... faults) {

@@ -62,9 +62,9 @@ public final class LoadedNail {
   private final double[] stiffness;
   private final double plateStiffness;
 
-  private LoadedNail(Build build, double prepQuality, FingerLoad load, double step) {
+  private LoadedNail(Build build, double hold, FingerLoad load, double step) {
     this.build = build;
-    this.adhesion = ADHESION * prepQuality;
+    this.adhesion = ADHESION * hold;
     this.load = load;
     this.step = step;
     at = nodes(build, step);
@@ -96,7 +96,7 @@ public final class LoadedNail {
    * @param step longest element, mm
    */
   public static LoadedNail of(Build build, WearPeriod term, double step) {
-    return new LoadedNail(build, term.prepQuality(), term.load(), step);
+    return new LoadedNail(build, term.hold(), term.load(), step);
   }
 
   /**

@@ -6,19 +6,19 @@ import java.util.Objects;
  * What a build has to get through: how well the plate was prepared, how far it grows out until the
  * last day of the planned wear, and how much the finger meets every day.
  *
- * @param prepQuality share of the full hold on the plate, above 0 to 1
+ * @param hold on the plate, as a share of the full hold on a usual one, above 0
  * @param growth mm by the last day, 0 or more
  * @param load everyday load of the finger
  */
-public record WearPeriod(double prepQuality, double growth, FingerLoad load) {
+public record WearPeriod(double hold, double growth, FingerLoad load) {
   /**
    * @throws IllegalArgumentException if the quality is not above 0 and at most 1, or the growth
    *     below 0 or infinite
    */
   public WearPeriod {
     Objects.requireNonNull(load);
-    if (!(prepQuality > 0 && prepQuality <= 1)) {
-      throw new IllegalArgumentException("prep quality is a share, is " + prepQuality);
+    if (!(hold > 0) || Double.isInfinite(hold)) {
+      throw new IllegalArgumentException("holds " + hold + " of the usual");
     }
     if (!(growth >= 0) || Double.isInfinite(growth)) {
       throw new IllegalArgumentException("a nail does not grow back, by " + growth);
@@ -27,6 +27,6 @@ public record WearPeriod(double prepQuality, double growth, FingerLoad load) {
 
   /** The same until another day. */
   public WearPeriod until(double otherGrowth) {
-    return new WearPeriod(prepQuality, otherGrowth, load);
+    return new WearPeriod(hold, otherGrowth, load);
   }
 }

@@ -1,12 +1,14 @@
 package ongle.core.wear;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalInt;
 import ongle.core.structure.FailureMode;
 
 /**
  * What a client's hands ask of their nails against the usual: the load factor λ, drawn from how
- * their nails held.
+ * their nails held. In the same way, what their plates ask of the hold on them, from lift margins
+ * and what lifted.
  *
  * <p>Prior: log-normal around 1 with σ 0.35. A nail whose crack margin on a day is m cracks at the
  * rate (λ/m)⁸ · ln 2 / 21 a day; between the days given the rate runs straight. The posterior
@@ -34,9 +36,6 @@ public record LoadFactor(
   private static final double TENTH = 1.2816;
 
   private static final double PER_DAY = Math.log(2) / 21;
-
-  /** An infill is due when all of a set are whole with less than this. */
-  public static final double STAYS_WHOLE = 0.8;
 
   private static final int WEEK = 7;
 
@@ -71,16 +70,17 @@ public record LoadFactor(
     /**
      * Week by week.
      *
-     * @param load what these hands ask, in the outlook's margins already
+     * @param cause whose margins
+     * @param asked what is asked times the usual, in the outlook's margins already
      */
-    public static Course of(Outlook outlook, double load) {
+    public static Course of(Outlook outlook, FailureMode cause, double asked) {
       int weeks = Outlook.LOOKED_AHEAD / WEEK;
       double[] days = new double[weeks + 1];
       double[] margins = new double[weeks + 1];
       for (int i = 0; i <= weeks; i++) {
         days[i] = WEEK * i;
-        double margin = outlook.on(WEEK * i).margins().of(FailureMode.CRACK).value();
-        margins[i] = Math.max(NO_MARGIN, load * margin);
+        double margin = outlook.on(WEEK * i).margins().of(cause).value();
+        margins[i] = Math.max(NO_MARGIN, asked * margin);
       }
       return new Course(days, margins);
     }
@@ -131,19 +131,28 @@ public record LoadFactor(
   }
 
   /** One nail of one visit. */
-  public record Observation(Course course, Outcome outcome) {
-    private double likelihood(double timesEight) {
-      if (outcome instanceof Outcome.Held held) {
-        return Math.exp(-timesEight * course.summed(held.until()));
-      }
-      if (outcome instanceof Outcome.CrackedOn cracked) {
-        return timesEight
-            * course.rateOn(cracked.day())
-            * Math.exp(-timesEight * course.summed(cracked.day()));
+  public record Observation(Course course, Outcome outcome) {}
+
+  /**
+   * What a nail that cracked tells, summed once for all places of the grid.
+   *
+   * @param until the rate summed until it was last whole, or cracked on a known day
+   * @param found the rate summed until it was found; 0 where the day is known
+   * @param rate on the known day
+   */
+  private record Cracked(double until, double found, double rate) {
+    static Cracked of(Course course, Outcome outcome) {
+      if (outcome instanceof Outcome.CrackedOn on) {
+        return new Cracked(course.summed(on.day()), 0, course.rateOn(on.day()));
       }
       Outcome.CrackedBetween between = (Outcome.CrackedBetween) outcome;
-      return Math.exp(-timesEight * course.summed(between.after()))
-          - Math.exp(-timesEight * course.summed(between.until()));
+      return new Cracked(course.summed(between.after()), course.summed(between.until()), 0);
+    }
+
+    double likelihood(double timesEight) {
+      return rate > 0
+          ? timesEight * rate * Math.exp(-timesEight * until)
+          : Math.exp(-timesEight * until) - Math.exp(-timesEight * found);
     }
   }
 
@@ -170,13 +179,22 @@ public record LoadFactor(
 
   /** Drawn from all that is known of these hands. */
   public static LoadFactor of(List<Observation> seen) {
+    double held = 0; // the likelihoods of all that held are one
+    List<Cracked> cracked = new ArrayList<>();
+    for (Observation each : seen) {
+      if (each.outcome() instanceof Outcome.Held whole) {
+        held += each.course().summed(whole.until());
+      } else {
+        cracked.add(Cracked.of(each.course(), each.outcome()));
+      }
+    }
     double[] logs = new double[PLACES];
     double most = Double.NEGATIVE_INFINITY;
     for (int i = 0; i < PLACES; i++) {
       double log = logAt(i);
       double timesEight = Math.exp(POWER * log);
-      logs[i] = -log * log / (2 * SPREAD * SPREAD);
-      for (Observation each : seen) {
+      logs[i] = -log * log / (2 * SPREAD * SPREAD) - timesEight * held;
+      for (Cracked each : cracked) {
         logs[i] += Math.log(Math.max(Double.MIN_NORMAL, each.likelihood(timesEight)));
       }
       most = Math.max(most, logs[i]);

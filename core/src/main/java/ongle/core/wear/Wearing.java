@@ -14,25 +14,27 @@ import ongle.core.structure.WearPeriod;
  * @param skipped steps of the preparation that are left out
  * @param growth of this client's nails
  * @param load what these hands ask of their nails against the usual, above 0
+ * @param plates what these plates ask of the hold on them against the usual, above 0
  */
-public record Wearing(int days, Set<PrepStep> skipped, Growth growth, double load) {
+public record Wearing(int days, Set<PrepStep> skipped, Growth growth, double load, double plates) {
   /** Days until the infill unless said otherwise. */
   public static final int USUAL_DAYS = 21;
 
   /** Full preparation, the usual interval and the usual growth. */
   public static final Wearing USUAL = new Wearing(USUAL_DAYS, Set.of(), Growth.USUAL);
 
-  /** Hands as usual. */
+  /** Hands and plates as usual. */
   public Wearing(int days, Set<PrepStep> skipped, Growth growth) {
-    this(days, skipped, growth, 1);
+    this(days, skipped, growth, 1, 1);
   }
 
   /**
-   * @throws IllegalArgumentException if the days are out of their range, or the load not above 0
+   * @throws IllegalArgumentException if the days are out of their range, or load or plates not
+   *     above 0
    */
   public Wearing {
-    if (!(load > 0) || Double.isInfinite(load)) {
-      throw new IllegalArgumentException("hands ask " + load + " times the usual");
+    if (!(load > 0 && plates > 0) || Double.isInfinite(load) || Double.isInfinite(plates)) {
+      throw new IllegalArgumentException("asks " + load + " and " + plates + " times the usual");
     }
     Quantity.WEAR_DAYS.check(days);
     skipped = Set.copyOf(skipped);
@@ -41,22 +43,27 @@ public record Wearing(int days, Set<PrepStep> skipped, Growth growth, double loa
 
   /** The same with another interval. */
   public Wearing withDays(int other) {
-    return new Wearing(other, skipped, growth, load);
+    return new Wearing(other, skipped, growth, load, plates);
   }
 
   /** The same with every step of the preparation. */
   public Wearing fullyPrepared() {
-    return new Wearing(days, Set.of(), growth, load);
+    return new Wearing(days, Set.of(), growth, load, plates);
   }
 
-  /** Share of the full hold on the plate, above 0 to 1. */
+  /** Share of the full hold that the preparation leaves, above 0 to 1. */
   public double prepQuality() {
     return PrepStep.quality(skipped);
+  }
+
+  /** Hold on these plates after this preparation, as a share of the full hold on usual ones. */
+  public double hold() {
+    return prepQuality() / plates;
   }
 
   /** What a nail of this finger has to get through under an everyday load. */
   public WearPeriod term(Digit digit, FingerLoad everyday) {
     return new WearPeriod(
-        prepQuality(), growth.after(digit, days), load == 1 ? everyday : everyday.times(load));
+        hold(), growth.after(digit, days), load == 1 ? everyday : everyday.times(load));
   }
 }

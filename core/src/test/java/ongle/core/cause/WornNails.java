@@ -113,7 +113,7 @@ final class WornNails {
         nail.side *= weak * 1.3;
         nail.bend *= weak * 1.35;
         nail.clouds = random.nextDouble() < 0.15;
-        return Optional.of(cause == Cause.EXPIRED ? Sign.LOT_EXPIRED : Sign.CURED_SHORT);
+        return Optional.of(cause == Cause.EXPIRED ? Sign.LOT_EXPIRED : softBecause());
       }
       case FORM_FORCED -> {
         nail.edge *= weak;
@@ -257,6 +257,12 @@ final class WornNails {
     };
   }
 
+  /** A cure cut short, a lamp gone weak, or more laid on than the light goes through. */
+  private Sign softBecause() {
+    double which = random.nextDouble();
+    return which < 0.6 ? Sign.CURED_SHORT : which < 0.85 ? Sign.LAMP_WEAK : Sign.LAYER_THICK;
+  }
+
   private Optional<Finding> pops(boolean allRound, int day) {
     return allRound && random.nextDouble() < 0.6
         ? found(Kind.POP_OFF, Place.CUTICLE, day)
@@ -283,6 +289,9 @@ final class WornNails {
       known.put(Sign.TIP_OFF_SIZE, false);
     }
     leaves.ifPresent(sign -> known.put(sign, random.nextDouble() < WRITTEN_DOWN));
+    if (known.get(Sign.LAMP_WEAK) || known.get(Sign.LAYER_THICK)) {
+      known.remove(Sign.CURED_SHORT, false);
+    }
     // What weakens the whole set shows on several of its nails.
     boolean ofTheSet =
         switch (cause) {

@@ -1,0 +1,115 @@
+package ongle.app.wear;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Function;
+import java.util.function.Predicate;
+import ongle.app.clients.Client;
+import ongle.app.clients.ClientRepository;
+import ongle.app.sets.SetRepository;
+import ongle.app.web.NotFound;
+import ongle.core.cause.Finding;
+import ongle.core.wear.LoadFactor;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Learns from what is noted what a client's hands and plates ask, and puts it back if wanted. */
+@Service
+class Learning {
+  /** What can be learned of a client, and put back. */
+  enum Of {
+    GROWTH,
+    LOAD,
+    PLATES
+  }
+
+  private final WearNoteRepository notes;
+  private final WornSetRepository worn;
+  private final SetRepository sets;
+  private final ClientRepository clients;
+
+  Learning(
+      WearNoteRepository notes,
+      WornSetRepository worn,
+      SetRepository sets,
+      ClientRepository clients) {
+    this.notes = notes;
+    this.worn = worn;
+    this.sets = sets;
+    this.clients = clients;
+  }
+
+  /** Draws anew, from all that is noted of a client's nails, what their plans reckon with. */
+  @Transactional
+  void learn(long clientId) {
+    Map<String, List<WearNote>> nails = new LinkedHashMap<>();
+    notes
+        .ofClient(clientId)
+        .forEach(
+            note ->
+                nails
+                    .computeIfAbsent(
+                        note.getSetId() + " " + note.getFinger(), each -> new ArrayList<>())
+                    .add(note));
+    Client client = client(clientId);
+    client.load().learn(of(nails, WearNote::course, Finding.Kind::broke));
+    client.plates().learn(of(nails, WearNote::bond, Finding.Kind::cameLoose));
+    reckonAnew(clientId);
+  }
+
+  private static LoadFactor of(
+      Map<String, List<WearNote>> nails,
+      Function<WearNote, Optional<LoadFactor.Course>> margins,
+      Predicate<Finding.Kind> failed) {
+    return LoadFactor.of(
+        nails.values().stream().flatMap(of -> observed(of, margins, failed).stream()).toList());
+  }
+
+  /** Whole until it was last seen so, or failed between then and the day it was found. */
+  private static Optional<LoadFactor.Observation> observed(
+      List<WearNote> ofNail,
+      Function<WearNote, Optional<LoadFactor.Course>> margins,
+      Predicate<Finding.Kind> fails) {
+    Optional<WearNote> failed = ofNail.stream().filter(note -> !note.isFine()).findFirst();
+    int whole =
+        ofNail.stream().filter(WearNote::isFine).mapToInt(WearNote::getDays).max().orElse(0);
+    if (failed.isEmpty() && whole == 0) {
+      return Optional.empty(); // seen the day it was built: that tells nothing
+    }
+    LoadFactor.Outcome outcome =
+        failed
+            .map(
+                note ->
+                    fails.test(note.getKind()) && note.getDays() > 0
+                        ? new LoadFactor.Outcome.CrackedBetween(
+                            Math.min(note.wholeDay(), note.getDays() - 1), note.getDays())
+                        : (LoadFactor.Outcome) new LoadFactor.Outcome.Held(note.getDays()))
+            .orElseGet(() -> new LoadFactor.Outcome.Held(whole));
+    return margins.apply(ofNail.get(0)).map(course -> new LoadFactor.Observation(course, outcome));
+  }
+
+  /** What was learned is reckoned with, or put back to the usual. */
+  @Transactional
+  void reckon(long clientId, Of what, boolean with) {
+    Client client = client(clientId);
+    switch (what) {
+      case GROWTH -> client.putGrowthBack(!with);
+      case LOAD -> client.load().putBack(!with);
+      case PLATES -> client.plates().putBack(!with);
+    }
+    reckonAnew(clientId);
+  }
+
+  /** How long the set that is worn stays whole is another now. */
+  private void reckonAnew(long clientId) {
+    sets.findByClientIdAndWornUntilNotNull(clientId)
+        .forEach(set -> worn.findById(set.getId()).ifPresent(WornSet::reckonAnew));
+  }
+
+  Client client(long id) {
+    return clients.findById(id).orElseThrow(() -> new NotFound("client " + id));
+  }
+}

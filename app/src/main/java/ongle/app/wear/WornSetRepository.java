@@ -1,0 +1,54 @@
+package ongle.app.wear;
+
+import java.util.List;
+import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Query;
+
+/** Worn sets, as stored. */
+interface WornSetRepository extends JpaRepository<WornSet, Long> {
+  /** A lot, and how the sets did that it went into. */
+  record LotCount(String material, String number, long sets, long failed, double nailWeeks) {}
+
+  @Query(
+      "select new ongle.app.wear.WornSetRepository$LotCount(u.material, u.number,"
+          + " count(distinct w.setId), sum(w.failed), sum(w.nailWeeks))"
+          + " from LotUse u, WornSet w where u.setId = w.setId and u.number <> ''"
+          + " and w.nailWeeks > 0 and not exists (select 1 from LotUse o where o.setId = u.setId"
+          + " and o.run > u.run and o.material = u.material and o.number = u.number) group by u.material, u.number order by u.material, u.number")
+  List<LotCount> byLot();
+
+  /** A set a lot went into. */
+  record LotSet(
+      long setId,
+      long clientId,
+      String client,
+      String phone,
+      java.time.LocalDateTime built,
+      java.time.LocalDate wornUntil,
+      Integer failed) {}
+
+  @Query(
+      "select distinct new ongle.app.wear.WornSetRepository$LotSet(s.id, c.id, c.name, c.phone,"
+          + " s.createdAt, s.wornUntil, w.failed) from LotUse u join NailSet s on s.id = u.setId"
+          + " join Client c on c.id = s.clientId left join WornSet w on w.setId = s.id"
+          + " where u.material = :material and u.number = :number order by s.createdAt desc")
+  List<LotSet> ofLot(String material, String number);
+
+  /** What fails again and again at one place of one client. */
+  record Again(
+      long clientId,
+      String client,
+      ongle.core.nail.Finger finger,
+      ongle.core.cause.Finding.Kind kind,
+      ongle.core.cause.Finding.Place place,
+      long sets,
+      long last) {}
+
+  @Query(
+      "select new ongle.app.wear.WornSetRepository$Again(c.id, c.name, n.finger, n.kind, n.place,"
+          + " count(distinct n.setId), max(n.setId)) from WearNote n join NailSet s on s.id ="
+          + " n.setId join Client c on c.id = s.clientId where n.kind is not null"
+          + " group by c.id, c.name, n.finger, n.kind, n.place having count(distinct n.setId) > 2"
+          + " order by count(distinct n.setId) desc, c.name")
+  List<Again> again();
+}
