@@ -7,12 +7,13 @@ import java.sql.Statement;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 /**
- * Measures how long any of 20 000 measuring sheets takes to open in a salon that has so many; run
- * by {@code ./ongle bench}.
+ * Measures how long any of 20 000 measuring sheets takes to open in a salon that has so many, and
+ * the pages that look over all of them; run by {@code ./ongle bench}.
  */
 @Tag("bench")
 class ManySheetsIT {
@@ -43,7 +44,48 @@ class ManySheetsIT {
     select m.id, v.quantity, v.amount, v.how from set_nail m
     join set_nail n on n.set_id = 2 and n.finger = m.finger join set_nail_value v on v.nail_id = n.id
     where m.set_id >= %d"""
-        .formatted(FIRST)
+        .formatted(FIRST),
+    // All visits of a hundredth of the clients are one client's, one after another.
+    """
+    update nail_set set client_id = %1$d, previous_id = case when id = %1$d then null else
+      (select max(o.id) from nail_set o where mod(o.id - %1$d, %2$d) < %3$d and o.id < nail_set.id and o.id >= %1$d) end
+    where id >= %1$d and mod(id - %1$d, %2$d) < %3$d"""
+        .formatted(FIRST, CLIENTS, CLIENTS / 100),
+    """
+    insert into wear_note (version, set_id, finger, seen_on, kind, place, days, foretold, margins, product, shape, way, technician, left_out, beyond, counts)
+    select 0, n.set_id, n.finger, dateadd('DAY', 21, s.created_at),
+      case when mod(n.id * 7919, 97) = 0 then 'CRACK' when mod(n.id * 7919, 89) = 0 then 'LIFTING' end,
+      case when mod(n.id * 7919, 97) = 0 then 'STRESS_LINE' when mod(n.id * 7919, 89) = 0 then 'CUTICLE' end,
+      21, 0.7 + mod(n.id, 30) / 100.0, '1.6 1.55 1.5 1.45 1.4 1.35 1.3 1.25 1.2 1.15',
+      case mod(n.id, 4) when 0 then 'acrylic' when 1 then 'hard-gel' when 2 then 'poly-gel' else 'soak-off-gel' end,
+      case mod(n.set_id, 3) when 0 then 'OVAL' when 1 then 'ROUND' else 'ALMOND' end,
+      case mod(n.set_id, 2) when 0 then 'TIP' else 'FORM' end, '1', mod(n.set_id, 20) = 0, mod(n.set_id, 12), true
+    from set_nail n join nail_set s on s.id = n.set_id where n.set_id >= %d"""
+        .formatted(FIRST),
+    """
+    insert into worn_set (set_id, version, failed, nail_weeks)
+    select set_id, 0, count(kind), 30 from wear_note where set_id >= %d group by set_id"""
+        .formatted(FIRST),
+    """
+    insert into lot_use (set_id, run, material, number, amount)
+    select s.id, 1, 'material-' || x, 'L' || mod(s.id, 60), 1 from nail_set s cross join system_range(1, 6) where s.id >= %d"""
+        .formatted(FIRST),
+    """
+    insert into tally (version, tenth, product, shape, way, technician, left_out, beyond, nails, failed, broken, days, foretold)
+    select 0, cast(floor(10 * foretold) as integer), product, shape, way, technician, left_out, 100 + beyond, count(*), count(kind),
+      count(kind), sum(days), sum(foretold) from wear_note where set_id >= %d
+    group by cast(floor(10 * foretold) as integer), product, shape, way, technician, left_out, beyond"""
+        .formatted(FIRST),
+    """
+    insert into lot_tally (version, material, number, sets, failed, nail_weeks)
+    select 0, u.material, u.number, count(*), sum(w.failed), sum(w.nail_weeks) from lot_use u
+    join worn_set w on w.set_id = u.set_id where u.set_id >= %d group by u.material, u.number"""
+        .formatted(FIRST),
+    "analyze"
+  };
+
+  private static final String[] PAGES = {
+    "/", "/salon/truth", "/clients/" + FIRST, "/clients/" + FIRST + "/hands", "/clients?q=Client+17"
   };
 
   @Test
@@ -64,6 +106,14 @@ class ManySheetsIT {
       System.out.printf(
           "opening one of %d measuring sheets: median %.0f ms, 95th percentile %.0f ms, slowest %.0f ms%n",
           SHEETS, times.get(OPENED / 2), times.get((int) (OPENED * 0.95)), times.get(OPENED - 1));
+      for (String page : PAGES) {
+        double first = open(salon, page);
+        List<Double> again =
+            IntStream.range(0, 20).mapToObj(i -> open(salon, page)).sorted().toList();
+        System.out.printf(
+            "opening %s with %d visits: first %.0f ms, then median %.0f ms, slowest %.0f ms%n",
+            page, SHEETS, first, again.get(10), again.get(19));
+      }
     }
   }
 
@@ -71,14 +121,19 @@ class ManySheetsIT {
     Random random = new Random(seed);
     List<Double> times = new ArrayList<>();
     for (int i = 0; i < count; i++) {
-      String path = "/sets/" + (FIRST + random.nextInt(SHEETS)) + "/measure";
-      long before = System.nanoTime();
-      int status = salon.get(path).statusCode();
-      times.add((System.nanoTime() - before) / 1e6);
-      if (status != 200) {
-        throw new IllegalStateException(path + " answers " + status + "\n" + salon.log());
-      }
+      times.add(open(salon, "/sets/" + (FIRST + random.nextInt(SHEETS)) + "/measure"));
     }
     return times;
+  }
+
+  /** In ms. */
+  private static double open(Salon salon, String path) {
+    long before = System.nanoTime();
+    int status = salon.get(path).statusCode();
+    double took = (System.nanoTime() - before) / 1e6;
+    if (status != 200) {
+      throw new IllegalStateException(path + " answers " + status + "\n" + salon.log());
+    }
+    return took;
   }
 }

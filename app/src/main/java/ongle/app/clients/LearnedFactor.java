@@ -1,6 +1,7 @@
 package ongle.app.clients;
 
 import jakarta.persistence.Embeddable;
+import ongle.core.wear.Hold;
 import ongle.core.wear.LoadFactor;
 
 /** What was learned of a client against the usual, as it is kept: the mean with its band. */
@@ -52,16 +53,24 @@ public class LearnedFactor {
     return putBack || !isEnough() ? 1 : mean;
   }
 
-  /** As close as a chance in whole percent needs. */
+  /** What hands ask, as close as a chance in whole percent needs. */
   public LoadFactor factor() {
-    return nails == 0 || putBack ? LoadFactor.USUAL : LoadFactor.about(mean, low, high, nails);
+    return putBack || !isEnough() ? LoadFactor.USUAL : LoadFactor.about(mean, low, high, nails);
   }
 
-  public void learn(LoadFactor learned) {
-    mean = learned.mean();
-    low = learned.low();
-    high = learned.high();
-    nails = learned.nails();
+  public void learn(LoadFactor load) {
+    learn(load.mean(), load.low(), load.high(), load.nails());
+  }
+
+  public void learn(Hold hold) {
+    learn(hold.mean(), hold.low(), hold.high(), hold.nails());
+  }
+
+  private void learn(double newMean, double newLow, double newHigh, int fromNails) {
+    mean = newMean;
+    low = newLow;
+    high = newHigh;
+    nails = fromNails;
   }
 
   public void putBack(boolean back) {

@@ -104,6 +104,7 @@ record DemoSalon(
    * @param asks what these hands truly ask of their nails against the usual
    * @param bitten share the plates are shorter by at first; they grow out
    * @param lifts where it lifts again and again; null for nowhere
+   * @param byHand what is set by hand on every nail, in each quantity's unit; null for nothing
    */
   record Years(
       String client,
@@ -115,7 +116,8 @@ record DemoSalon(
       Hands hands,
       double asks,
       double bitten,
-      Lifts lifts) {}
+      Lifts lifts,
+      Map<Quantity, Double> byHand) {}
 
   /**
    * Where product comes loose on one nail.

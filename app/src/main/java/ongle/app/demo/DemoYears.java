@@ -47,6 +47,9 @@ class DemoYears {
   /** A plate is bitten while it is shorter than it would be by more than this share. */
   private static final double STILL_BITTEN = 0.12;
 
+  /** Visits until the salon looks at what it learned. */
+  private static final int LEARNS_EVERY = 4;
+
   private static final double PRIMER_A_VISIT = 0.2;
 
   private final SetEditor sets;
@@ -66,6 +69,7 @@ class DemoYears {
   /** Lets a client have come for years. */
   void pass(DemoSalon demo, DemoSalon.Years years, long client, LocalDate today) {
     Random random = new Random(years.seed());
+    int visits = 0;
     int daysAgo = years.begins();
     while (daysAgo >= years.until()) {
       int next = Math.max(0, daysAgo - years.every() - random.nextInt(5) + 2);
@@ -73,13 +77,16 @@ class DemoYears {
       LocalDate day = today.minusDays(daysAgo);
       long set = sets.begin(UUID.randomUUID(), client, day.atTime(LocalTime.of(10, 0))).getId();
       sets.note(set, changes(demo, years, years.begins() - daysAgo, last).toArray(Change[]::new));
-      double weak = took(demo, set, daysAgo);
+      double weak = took(demo, years.wish().product(), set, daysAgo);
       if (last) {
         sets.wear(set, day.plusDays(years.every()));
         break;
       }
       LocalDate back = today.minusDays(next);
       wear.noteOnly(set, nails -> befell(nails, years, weak, day, back, random));
+      if (++visits % LEARNS_EVERY == 0) {
+        wear.learn(client);
+      }
       daysAgo = next;
       // Every visit looks at what the session holds: it holds one.
       entities.flush();
@@ -117,14 +124,20 @@ class DemoYears {
     for (Finger finger : Finger.values()) {
       changes.add(Change.plate(finger, plate));
     }
+    if (years.byHand() != null) {
+      for (Finger finger : Finger.values()) {
+        changes.add(Change.byHand(Map.of(finger, years.byHand())));
+      }
+    }
     return changes;
   }
 
   /** Notes the lots a visit took of, and how weak they were together. */
-  private double took(DemoSalon demo, long set, int daysAgo) {
+  private double took(DemoSalon demo, String product, long set, int daysAgo) {
     double weak = 1;
     for (DemoSalon.LotTime lot : demo.lotTimes()) {
-      if (daysAgo <= lot.fromDaysAgo() && daysAgo > lot.untilDaysAgo()) {
+      boolean used = products.of(lot.material()).isEmpty() || lot.material().equals(product);
+      if (used && daysAgo <= lot.fromDaysAgo() && daysAgo > lot.untilDaysAgo()) {
         shelf.recall(set, lot.material(), lot.number(), PRIMER_A_VISIT);
         weak *= lot.weak();
       }

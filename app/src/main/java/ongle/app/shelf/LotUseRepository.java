@@ -7,5 +7,7 @@ import org.springframework.data.jpa.repository.JpaRepository;
 interface LotUseRepository extends JpaRepository<LotUse, Long> {
   boolean existsBySetIdAndRun(long setId, int run);
 
+  List<LotUse> findBySetId(long setId);
+
   List<LotUse> findBySetIdAndRunOrderById(long setId, int run);
 }

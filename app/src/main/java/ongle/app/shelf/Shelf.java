@@ -147,6 +147,19 @@ public class Shelf {
     return true;
   }
 
+  /** A lot by material and number. */
+  public record Number(String material, String number) {}
+
+  /** The lots a set took of, whenever. */
+  @Transactional(readOnly = true)
+  public List<Number> lotsOf(long setId) {
+    return uses.findBySetId(setId).stream()
+        .filter(use -> !use.number().isEmpty())
+        .map(use -> new Number(use.material(), use.number()))
+        .distinct()
+        .toList();
+  }
+
   /** What a visit took of a lot that is on the shelf no longer: noted, not counted out. */
   @Transactional
   public void recall(long setId, String material, String number, double amount) {

@@ -163,7 +163,11 @@ class TodayController {
         when,
         days < 0,
         worn.client(),
-        worn.byChance() ? Words.say("today.due.by-chance", "set", worn.summary()) : worn.summary(),
+        worn.byChance()
+            ? Words.say("today.due.by-chance", "set", worn.summary())
+            : worn.failed() > 0
+                ? Words.say("today.due.failed", "set", worn.summary(), "nails", worn.failed())
+                : worn.summary(),
         worn.reminded()
             .map(day -> Words.say("today.reminded", "day", Dates.of(day, "daymonth")))
             .orElse(null));

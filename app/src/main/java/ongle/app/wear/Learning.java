@@ -1,17 +1,16 @@
 package ongle.app.wear;
 
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.function.Function;
-import java.util.function.Predicate;
 import ongle.app.clients.Client;
 import ongle.app.clients.ClientRepository;
 import ongle.app.sets.SetRepository;
 import ongle.app.web.NotFound;
-import ongle.core.cause.Finding;
+import ongle.core.wear.Hold;
 import ongle.core.wear.LoadFactor;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -55,24 +54,29 @@ class Learning {
                         note.getSetId() + " " + note.getFinger(), each -> new ArrayList<>())
                     .add(note));
     Client client = client(clientId);
-    client.load().learn(of(nails, WearNote::course, Finding.Kind::broke));
-    client.plates().learn(of(nails, WearNote::bond, Finding.Kind::cameLoose));
+    client
+        .load()
+        .learn(
+            LoadFactor.of(nails.values().stream().flatMap(of -> observed(of).stream()).toList()));
+    client.plates().learn(hold(nails.values()));
     reckonAnew(clientId);
   }
 
-  private static LoadFactor of(
-      Map<String, List<WearNote>> nails,
-      Function<WearNote, Optional<LoadFactor.Course>> margins,
-      Predicate<Finding.Kind> failed) {
-    return LoadFactor.of(
-        nails.values().stream().flatMap(of -> observed(of, margins, failed).stream()).toList());
+  /** Where a step was left out, the plate is not to blame. */
+  private static Hold hold(Collection<List<WearNote>> nails) {
+    List<WearNote> known =
+        nails.stream()
+            .flatMap(List::stream)
+            .filter(note -> note.isCounted() && !note.isLeftOut() && note.getDays() > 0)
+            .toList();
+    return Hold.of(
+        (int) known.stream().filter(note -> !note.isFine() && note.getKind().cameLoose()).count(),
+        known.stream().mapToDouble(note -> note.getDays() / 7.0).sum(),
+        known.size());
   }
 
-  /** Whole until it was last seen so, or failed between then and the day it was found. */
-  private static Optional<LoadFactor.Observation> observed(
-      List<WearNote> ofNail,
-      Function<WearNote, Optional<LoadFactor.Course>> margins,
-      Predicate<Finding.Kind> fails) {
+  /** Whole until it was last seen so, or broken between then and the day it was found. */
+  private static Optional<LoadFactor.Observation> observed(List<WearNote> ofNail) {
     Optional<WearNote> failed = ofNail.stream().filter(note -> !note.isFine()).findFirst();
     int whole =
         ofNail.stream().filter(WearNote::isFine).mapToInt(WearNote::getDays).max().orElse(0);
@@ -83,12 +87,12 @@ class Learning {
         failed
             .map(
                 note ->
-                    fails.test(note.getKind()) && note.getDays() > 0
+                    note.getKind().broke() && note.getDays() > 0
                         ? new LoadFactor.Outcome.CrackedBetween(
                             Math.min(note.wholeDay(), note.getDays() - 1), note.getDays())
                         : (LoadFactor.Outcome) new LoadFactor.Outcome.Held(note.getDays()))
             .orElseGet(() -> new LoadFactor.Outcome.Held(whole));
-    return margins.apply(ofNail.get(0)).map(course -> new LoadFactor.Observation(course, outcome));
+    return ofNail.get(0).course().map(course -> new LoadFactor.Observation(course, outcome));
   }
 
   /** What was learned is reckoned with, or put back to the usual. */

@@ -51,6 +51,7 @@ public class OnHands {
    *
    * @param due the earlier of its infill and the day its chance to be whole falls too low
    * @param byChance whether that is the chance
+   * @param failed nails of it that are known to have failed already
    * @param reminded the day its client was last reminded
    */
   public record Due(
@@ -58,6 +59,7 @@ public class OnHands {
       Client client,
       LocalDate due,
       boolean byChance,
+      int failed,
       String summary,
       Optional<LocalDate> reminded) {}
 
@@ -81,13 +83,16 @@ public class OnHands {
         keep(kept, wears.of(each.setId()));
         reckoned++;
       }
-      Optional<LocalDate> sooner = kept.staysUntil(share).filter(each.due()::isAfter);
+      // A set that has failed already stays whole by no chance.
+      Optional<LocalDate> sooner =
+          kept.staysUntil(share).filter(day -> kept.getFailed() == 0 && each.due().isAfter(day));
       due.add(
           new Due(
               each.setId(),
               each.client(),
               sooner.orElse(each.due()),
               sooner.isPresent(),
+              kept.getFailed(),
               each.summary(),
               kept.remindedOn()));
     }

@@ -19,11 +19,11 @@ class Truth {
   /** Lengths are counted in bands this wide, mm. */
   static final int BAND = 4;
 
-  private final WearNoteRepository notes;
+  private final Tallies tallies;
   private final WornSetRepository sets;
 
-  Truth(WearNoteRepository notes, WornSetRepository sets) {
-    this.notes = notes;
+  Truth(Tallies tallies, WornSetRepository sets) {
+    this.tallies = tallies;
     this.sets = sets;
   }
 
@@ -66,66 +66,66 @@ class Truth {
 
   @Transactional(readOnly = true)
   public Report report() {
-    List<Seen> seen = notes.counted();
+    List<Tally> seen = tallies.all();
     Map<String, List<Line>> groups = new LinkedHashMap<>();
-    groups.put("product", lines(seen, Seen::product));
-    groups.put("shape", lines(seen, Seen::shape));
+    groups.put("product", lines(seen, Tally::product));
+    groups.put("shape", lines(seen, Tally::shape));
     groups.put("length", lines(seen, each -> String.format("%03d", each.beyond() / BAND)));
-    groups.put("way", lines(seen, Seen::way));
-    groups.put("technician", lines(seen, Seen::technician));
+    groups.put("way", lines(seen, Tally::way));
+    groups.put("technician", lines(seen, Tally::technician));
     groups.put("preparation", lines(seen, each -> String.valueOf(each.leftOut())));
-    return new Report(sum(seen, Seen::nails), tenths(seen), groups, lots(), sets.again());
+    return new Report(sum(seen, Tally::nails), tenths(seen), groups, lots(), sets.again());
   }
 
-  private static List<Tenth> tenths(List<Seen> seen) {
+  private static List<Tenth> tenths(List<Tally> seen) {
     List<Tenth> tenths = new ArrayList<>();
     for (int i = 0; i < TENTHS; i++) {
       int tenth = i;
-      List<Seen> of = seen.stream().filter(each -> each.tenth() == tenth).toList();
-      long nails = sum(of, Seen::nails);
+      List<Tally> of = seen.stream().filter(each -> each.tenth() == tenth).toList();
+      long nails = sum(of, Tally::nails);
       if (nails > 0) {
         tenths.add(
             new Tenth(
-                of.stream().mapToDouble(Seen::foretold).sum() / nails,
-                Rate.share((int) (nails - sum(of, Seen::broken)), (int) nails)));
+                of.stream().mapToDouble(Tally::foretold).sum() / nails,
+                Rate.share((int) (nails - sum(of, Tally::broken)), (int) nails)));
       }
     }
     return tenths;
   }
 
-  private static List<Line> lines(List<Seen> seen, Function<Seen, String> by) {
-    Map<String, List<Seen>> groups = new TreeMap<>();
-    for (Seen each : seen) {
+  private static List<Line> lines(List<Tally> seen, Function<Tally, String> by) {
+    Map<String, List<Tally>> groups = new TreeMap<>();
+    for (Tally each : seen) {
       String name = by.apply(each);
       groups.computeIfAbsent(name == null ? "" : name, none -> new ArrayList<>()).add(each);
     }
-    long failed = sum(seen, Seen::failed);
-    long days = sum(seen, Seen::days);
+    long failed = sum(seen, Tally::failed);
+    long days = sum(seen, Tally::days);
     List<Line> lines = new ArrayList<>();
     groups.forEach(
         (name, of) -> {
-          Rate failures = failures(sum(of, Seen::failed), sum(of, Seen::days));
-          Rate others = failures(failed - sum(of, Seen::failed), days - sum(of, Seen::days));
+          Rate failures = failures(sum(of, Tally::failed), sum(of, Tally::days));
+          Rate others = failures(failed - sum(of, Tally::failed), days - sum(of, Tally::days));
           lines.add(new Line(name, failures, failures.surelyAbove(others)));
         });
     return lines;
   }
 
   private List<LotLine> lots() {
-    List<WornSetRepository.LotCount> counts = sets.byLot();
-    Map<String, List<WornSetRepository.LotCount>> byMaterial = new LinkedHashMap<>();
+    List<LotTally> counts = tallies.lots().stream().filter(lot -> lot.sets() > 0).toList();
+    Map<String, List<LotTally>> byMaterial = new LinkedHashMap<>();
     counts.forEach(
         each -> byMaterial.computeIfAbsent(each.material(), none -> new ArrayList<>()).add(each));
     return counts.stream()
         .map(
             each -> {
-              List<WornSetRepository.LotCount> others =
+              List<LotTally> others =
                   byMaterial.get(each.material()).stream().filter(o -> o != each).toList();
               Rate rate = Rate.over((int) each.failed(), each.nailWeeks());
               Rate theirs =
                   Rate.over(
                       others.stream().mapToInt(o -> (int) o.failed()).sum(),
-                      others.stream().mapToDouble(WornSetRepository.LotCount::nailWeeks).sum());
+                      others.stream().mapToDouble(LotTally::nailWeeks).sum());
               return new LotLine(
                   each.material(), each.number(), each.sets(), rate, rate.surelyAbove(theirs));
             })
@@ -142,7 +142,7 @@ class Truth {
     return Rate.over((int) failed, days / 7.0);
   }
 
-  private static long sum(List<Seen> of, ToLongFunction<Seen> what) {
+  private static long sum(List<Tally> of, ToLongFunction<Tally> what) {
     return of.stream().mapToLong(what).sum();
   }
 }

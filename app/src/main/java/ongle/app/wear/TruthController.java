@@ -2,6 +2,8 @@ package ongle.app.wear;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
 import ongle.app.drawing.TruthDrawing;
 import ongle.app.people.People;
 import ongle.app.people.Technician;
@@ -11,6 +13,7 @@ import ongle.app.words.Dates;
 import ongle.app.words.Numbers;
 import ongle.app.words.Words;
 import ongle.core.fitting.BuildWay;
+import ongle.core.portion.Material;
 import ongle.core.shape.NailShape;
 import ongle.core.wear.Rate;
 import org.springframework.stereotype.Controller;
@@ -91,6 +94,7 @@ class TruthController {
                 tables.add(
                     new Table(title(by), lines.stream().map(line -> row(by, line)).toList())));
     model.addAttribute("tables", tables);
+    Map<String, String> materials = materials();
     model.addAttribute(
         "lots",
         report.lots().stream()
@@ -99,7 +103,10 @@ class TruthController {
                     new LotRow(
                         lot.material(),
                         lot.number(),
-                        row(lotName(lot.material(), lot.number()), lot.failures(), lot.more())))
+                        row(
+                            lotName(materials, lot.material(), lot.number()),
+                            lot.failures(),
+                            lot.more())))
             .toList());
     model.addAttribute("again", report.again().stream().map(TruthController::again).toList());
     return "wear/truth";
@@ -120,14 +127,19 @@ class TruthController {
         Words.say("wear.truth.again.sets", "sets", each.sets()));
   }
 
-  private String lotName(String material, String number) {
-    return shelf.material(material).map(Words::of).orElse(material) + " " + number;
+  private Map<String, String> materials() {
+    return shelf.materials().stream()
+        .collect(Collectors.toMap(Material::code, Words::of, (one, two) -> one));
+  }
+
+  private static String lotName(Map<String, String> materials, String material, String number) {
+    return materials.getOrDefault(material, material) + " " + number;
   }
 
   /** The sets a lot went into, and whom to call. */
   @GetMapping("/salon/truth/lot")
   String lot(@RequestParam String material, @RequestParam String number, Model model) {
-    model.addAttribute("title", lotName(material, number));
+    model.addAttribute("title", lotName(materials(), material, number));
     model.addAttribute(
         "more",
         truth.report().lots().stream()

@@ -31,6 +31,7 @@ public class WearDesk {
   private final SetReader reader;
   private final VisitPlanner visits;
   private final Checks checks;
+  private final Tallies tallies;
   private final Learning learning;
   private final Clock clock;
 
@@ -41,6 +42,7 @@ public class WearDesk {
       SetReader reader,
       VisitPlanner visits,
       Checks checks,
+      Tallies tallies,
       Learning learning,
       Clock clock) {
     this.notes = notes;
@@ -49,6 +51,7 @@ public class WearDesk {
     this.reader = reader;
     this.visits = visits;
     this.checks = checks;
+    this.tallies = tallies;
     this.learning = learning;
     this.clock = clock;
   }
@@ -215,7 +218,11 @@ public class WearDesk {
 
   @Transactional
   public void forget(long setId, long noteId) {
-    notes.delete(noted(setId, noteId));
+    WearNote note = noted(setId, noteId);
+    if (note.isCounted()) {
+      tallies.add(List.of(note), -1);
+    }
+    notes.delete(note);
     count(setId);
     learning.learn(sets.findById(setId).orElseThrow().getClientId());
   }
@@ -236,12 +243,22 @@ public class WearDesk {
   /** Counts one note a nail: the first that is no good, else the last. */
   private void count(long setId) {
     notes.flush();
-    Map<Finger, WearNote> known = new EnumMap<>(Finger.class);
     List<WearNote> all = notes.findBySetIdOrderBySeenOnAscIdAsc(setId);
+    tallies.add(all.stream().filter(WearNote::isCounted).toList(), -1);
+    Map<Finger, WearNote> known = new EnumMap<>(Finger.class);
     all.forEach(
         note ->
             known.merge(note.getFinger(), note, (before, now) -> before.isFine() ? now : before));
     all.forEach(note -> note.countIt(known.get(note.getFinger()) == note));
-    worn.findById(setId).orElseGet(() -> worn.save(new WornSet(setId))).count(known.values());
+    tallies.add(known.values(), 1);
+    WornSet set = worn.findById(setId).orElseGet(() -> worn.save(new WornSet(setId)));
+    int failed = set.getFailed();
+    double weeks = set.getNailWeeks();
+    set.count(known.values());
+    tallies.addToLots(
+        setId,
+        (set.getNailWeeks() > 0 ? 1 : 0) - (weeks > 0 ? 1 : 0),
+        set.getFailed() - failed,
+        set.getNailWeeks() - weeks);
   }
 }

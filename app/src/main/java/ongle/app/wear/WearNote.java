@@ -62,7 +62,6 @@ class WearNote {
   private int days;
   private double foretold = 1;
   private String margins = "";
-  private String bond = "";
   private int beyond;
   private boolean told;
   private boolean counts;
@@ -100,8 +99,10 @@ class WearNote {
    */
   void count(NailCheck nail, int day, double chance, String by) {
     NailPlan plan = nail.plan();
-    margins = write(nail.course());
-    bond = write(nail.bond());
+    margins =
+        Arrays.stream(nail.course().margins())
+            .mapToObj(margin -> Numbers.plain(Math.min(MOST, margin), 3))
+            .collect(Collectors.joining(" "));
     beyond = (int) Math.round(plan.extension());
     days = day;
     foretold = chance;
@@ -112,23 +113,8 @@ class WearNote {
     leftOut = !plan.wearing().skipped().isEmpty();
   }
 
-  private static String write(LoadFactor.Course course) {
-    return Arrays.stream(course.margins())
-        .mapToObj(margin -> Numbers.plain(Math.min(MOST, margin), 3))
-        .collect(Collectors.joining(" "));
-  }
-
   /** Crack margins week by week, as they were to fall; empty where nothing was planned. */
   Optional<LoadFactor.Course> course() {
-    return read(margins);
-  }
-
-  /** Lift margins week by week, as they were to fall; empty where nothing was planned. */
-  Optional<LoadFactor.Course> bond() {
-    return read(bond);
-  }
-
-  private static Optional<LoadFactor.Course> read(String margins) {
     if (margins.isEmpty()) {
       return Optional.empty();
     }
@@ -149,6 +135,32 @@ class WearNote {
   /** What happened; null where it was whole. */
   Finding.Kind getKind() {
     return kind;
+  }
+
+  /** Chance it was foretold to be whole until that day, 0 to 1. */
+  double getForetold() {
+    return foretold;
+  }
+
+  /** What the salon's own figures are counted by. */
+  Tally.Alike alike() {
+    return new Tally.Alike(
+        Math.min(9, (int) (10 * foretold)),
+        orEmpty(product),
+        orEmpty(shape),
+        orEmpty(way),
+        orEmpty(technician),
+        leftOut,
+        beyond);
+  }
+
+  private static String orEmpty(String text) {
+    return text == null ? "" : text;
+  }
+
+  /** Whether a step of the preparation was left out. */
+  boolean isLeftOut() {
+    return leftOut;
   }
 
   /** Whether the client told it by phone. */

@@ -28,6 +28,15 @@ class WornSet {
     return setId;
   }
 
+  /** Nails known to have failed. */
+  int getFailed() {
+    return failed;
+  }
+
+  double getNailWeeks() {
+    return nailWeeks;
+  }
+
   /** Counts what is known of its nails, one note a nail. */
   void count(Collection<WearNote> known) {
     failed = (int) known.stream().filter(note -> !note.isFine()).count();

@@ -6,17 +6,6 @@ import org.springframework.data.jpa.repository.Query;
 
 /** Worn sets, as stored. */
 interface WornSetRepository extends JpaRepository<WornSet, Long> {
-  /** A lot, and how the sets did that it went into. */
-  record LotCount(String material, String number, long sets, long failed, double nailWeeks) {}
-
-  @Query(
-      "select new ongle.app.wear.WornSetRepository$LotCount(u.material, u.number,"
-          + " count(distinct w.setId), sum(w.failed), sum(w.nailWeeks))"
-          + " from LotUse u, WornSet w where u.setId = w.setId and u.number <> ''"
-          + " and w.nailWeeks > 0 and not exists (select 1 from LotUse o where o.setId = u.setId"
-          + " and o.run > u.run and o.material = u.material and o.number = u.number) group by u.material, u.number order by u.material, u.number")
-  List<LotCount> byLot();
-
   /** A set a lot went into. */
   record LotSet(
       long setId,
@@ -47,7 +36,8 @@ interface WornSetRepository extends JpaRepository<WornSet, Long> {
   @Query(
       "select new ongle.app.wear.WornSetRepository$Again(c.id, c.name, n.finger, n.kind, n.place,"
           + " count(distinct n.setId), max(n.setId)) from WearNote n join NailSet s on s.id ="
-          + " n.setId join Client c on c.id = s.clientId where n.kind is not null"
+          + " n.setId join Client c on c.id = s.clientId where n.kind in (LIFTING, CRACK,"
+          + " CHIP, BREAK, POP_OFF, TIP_OFF, PLATE_TORN, CLOUDED)"
           + " group by c.id, c.name, n.finger, n.kind, n.place having count(distinct n.setId) > 2"
           + " order by count(distinct n.setId) desc, c.name")
   List<Again> again();

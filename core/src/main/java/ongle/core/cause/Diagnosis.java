@@ -18,7 +18,7 @@ public record Diagnosis(List<Ranked> ranked) {
   private static final double TELLS = 1.5;
 
   /** Below this share nothing is claimed. */
-  public static final double CLAIMED = 0.3;
+  public static final double CLAIMED = 0.5;
 
   /**
    * A cause with its share.

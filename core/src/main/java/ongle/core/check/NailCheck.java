@@ -13,7 +13,6 @@ import ongle.core.nail.Quantity;
 import ongle.core.plan.NailPlan;
 import ongle.core.structure.Arches;
 import ongle.core.structure.Endurance;
-import ongle.core.structure.FailureMode;
 import ongle.core.structure.LightLine;
 import ongle.core.structure.Margins;
 import ongle.core.wear.LoadFactor;
@@ -119,12 +118,7 @@ public record NailCheck(
 
   /** Crack margins as they fall, as they would on usual hands. */
   public LoadFactor.Course course() {
-    return LoadFactor.Course.of(outlook(), FailureMode.CRACK, plan().wearing().load());
-  }
-
-  /** Lift margins as they fall, as they would on usual plates. */
-  public LoadFactor.Course bond() {
-    return LoadFactor.Course.of(outlook(), FailureMode.LIFT, plan().wearing().plates());
+    return LoadFactor.Course.of(outlook(), plan().wearing().load());
   }
 
   /** Product over the plan less what is lacking, in one zone of one side, mm³. */

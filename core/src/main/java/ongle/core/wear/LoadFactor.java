@@ -7,8 +7,7 @@ import ongle.core.structure.FailureMode;
 
 /**
  * What a client's hands ask of their nails against the usual: the load factor λ, drawn from how
- * their nails held. In the same way, what their plates ask of the hold on them, from lift margins
- * and what lifted.
+ * their nails held.
  *
  * <p>Prior: log-normal around 1 with σ 0.35. A nail whose crack margin on a day is m cracks at the
  * rate (λ/m)⁸ · ln 2 / 21 a day; between the days given the rate runs straight. The posterior
@@ -70,17 +69,16 @@ public record LoadFactor(
     /**
      * Week by week.
      *
-     * @param cause whose margins
-     * @param asked what is asked times the usual, in the outlook's margins already
+     * @param load what these hands ask, in the outlook's margins already
      */
-    public static Course of(Outlook outlook, FailureMode cause, double asked) {
+    public static Course of(Outlook outlook, double load) {
       int weeks = Outlook.LOOKED_AHEAD / WEEK;
       double[] days = new double[weeks + 1];
       double[] margins = new double[weeks + 1];
       for (int i = 0; i <= weeks; i++) {
         days[i] = WEEK * i;
-        double margin = outlook.on(WEEK * i).margins().of(cause).value();
-        margins[i] = Math.max(NO_MARGIN, asked * margin);
+        double margin = outlook.on(WEEK * i).margins().of(FailureMode.CRACK).value();
+        margins[i] = Math.max(NO_MARGIN, load * margin);
       }
       return new Course(days, margins);
     }
