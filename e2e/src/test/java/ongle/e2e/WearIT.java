@@ -38,4 +38,42 @@ class WearIT extends AtTheDesk {
     desk.open("/sets/7/wear?finger=R3");
     assertThat(desk.text(".wear-why")).contains("popped off");
   }
+
+  @Test
+  void aBitersSecondSetIsLongerAndThePageSaysWhy() {
+    desk.open("/clients?q=Jonna");
+    desk.click("#found .people a");
+    int sets = desk.all(".people li").size();
+    // The last in the list is the first set; the one above it the second.
+    desk.click(".people li:nth-last-child(2) a");
+    String second = desk.driver().getCurrentUrl().replaceAll(".*/sets/(\\d+).*", "$1");
+    assertThat(sets).isGreaterThan(5);
+    desk.open("/sets/" + second + "/shape");
+    assertThat(desk.text("#notes"))
+        .contains("Farther beyond the fingertip than on")
+        .contains("grown");
+    desk.open("/clients?q=Jonna");
+    desk.click("#found .people a");
+    desk.click("a[href$='/hands']");
+    assertThat(desk.text("#work")).contains("Bitten plates grow out").contains("a month");
+  }
+
+  @Test
+  void changesGoIntoTheNextSetAndAreLookedAtLater() {
+    desk.open("/sets/5/wear?finger=R3");
+    desk.click(".wear-kinds input[value=CRACK]");
+    desk.script("document.querySelector('.wear-note select[name=place]').value = 'STRESS_LINE'");
+    desk.click(".wear-note .act");
+    desk.untilText(".wear-why", "crack at the stress line");
+    desk.script(
+        "const c = document.querySelector('.wear-why select[name=cause]'); c.value = 'TOO_LONG'; c.form.requestSubmit()");
+    desk.untilText(".wear-why", "You hold");
+    desk.click("#go-on");
+    desk.untilText("body", "Learned: 3 mm shorter");
+    desk.open("/sets/5/wear?finger=R3");
+    desk.untilText("#go-on", "Take the changes over into the set of");
+    String client = (String) desk.script("return document.querySelector('.wear-hands a').href");
+    desk.driver().get(client);
+    desk.untilText(".wore-table", "not looked at yet");
+  }
 }

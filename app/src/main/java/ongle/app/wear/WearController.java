@@ -1,20 +1,26 @@
 package ongle.app.wear;
 
+import java.io.IOException;
 import java.nio.charset.StandardCharsets;
+import java.time.Duration;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.EnumMap;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
+import java.util.Set;
 import java.util.UUID;
 import ongle.app.drawing.WearDrawing;
 import ongle.app.frame.SetPage;
 import ongle.app.frame.Stage;
+import ongle.app.photo.FindingPictures;
 import ongle.app.words.Dates;
 import ongle.app.words.Numbers;
 import ongle.app.words.Words;
+import ongle.core.bench.Infill;
 import ongle.core.cause.Cause;
 import ongle.core.cause.Change;
 import ongle.core.cause.Diagnosis;
@@ -25,6 +31,7 @@ import ongle.core.nail.Seat;
 import ongle.core.wear.LoadFactor;
 import ongle.core.wear.Outlook;
 import org.jspecify.annotations.Nullable;
+import org.springframework.http.CacheControl;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
@@ -37,17 +44,23 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.multipart.MultipartFile;
 
 /** The stage Wear: tap on what happened, see why, take the change over. */
 @Controller
 @RequestMapping("/sets/{id}/wear")
 class WearController {
+  private static final double CUBIC_MM_A_ML = 1000;
+
   private final Wears wears;
   private final WearDesk desk;
   private final Lessons lessons;
   private final OnHands onHands;
+  private final FindingPictures pictures;
 
-  WearController(Wears wears, WearDesk desk, Lessons lessons, OnHands onHands) {
+  WearController(
+      Wears wears, WearDesk desk, Lessons lessons, OnHands onHands, FindingPictures pictures) {
+    this.pictures = pictures;
     this.wears = wears;
     this.desk = desk;
     this.lessons = lessons;
@@ -96,8 +109,10 @@ class WearController {
       @RequestParam(defaultValue = "NOTHING_KNOWN") Finding.After after,
       @RequestParam(defaultValue = "") String said,
       @RequestParam(defaultValue = "false") boolean told,
+      @RequestParam Optional<MultipartFile> picture,
       @ModelAttribute("seat") Seat seat,
-      Model model) {
+      Model model)
+      throws IOException {
     try {
       WearForm form =
           new WearForm(
@@ -117,7 +132,13 @@ class WearController {
                   ? null
                   : said.strip().substring(0, Math.min(WearForm.LONGEST, said.strip().length())),
               told);
-      desk.note(id, finger, day.isBlank() ? wears.today() : date(day), form);
+      LocalDate found = day.isBlank() ? wears.today() : date(day);
+      Optional<FindingPictures.Readable> shown = pictures.read(picture);
+      if (shown.isPresent()) {
+        desk.note(id, finger, found, form, shown.get());
+      } else {
+        desk.note(id, finger, found, form);
+      }
     } catch (IllegalArgumentException e) {
       show(id, finger, seat, model);
       model.addAttribute("trouble", e.getMessage());
@@ -161,6 +182,14 @@ class WearController {
             HttpHeaders.CONTENT_DISPOSITION,
             ContentDisposition.attachment().filename("wear-" + id + ".csv").build().toString())
         .body(WearCsv.write(wears.of(id)).getBytes(StandardCharsets.UTF_8));
+  }
+
+  /** A picture of what happened. */
+  @GetMapping(path = "/pictures/{picture}.jpg", produces = MediaType.IMAGE_JPEG_VALUE)
+  ResponseEntity<byte[]> picture(@PathVariable long id, @PathVariable long picture) {
+    return ResponseEntity.ok()
+        .cacheControl(CacheControl.maxAge(Duration.ofHours(1)).cachePrivate())
+        .body(pictures.jpeg(id, picture));
   }
 
   /** All fine where nothing else is known. */
@@ -230,6 +259,8 @@ class WearController {
     LocalDate built = worn.visit().planned().set().getCreatedAt().toLocalDate();
     int today = WearNote.days(built, wears.today());
     model.addAttribute("scene", WearDrawing.of(rows(worn, seat), today));
+    model.addAttribute("pictures", pictures.of(id));
+    model.addAttribute("infill", infill(worn));
     model.addAttribute("stays", stays(worn, wears.share()));
     List<Happened> happened = worn.explained().stream().map(WearController::happened).toList();
     model.addAttribute("happened", happened.stream().filter(e -> e.finger() == finger).toList());
@@ -299,6 +330,39 @@ class WearController {
     return until.isPresent()
         ? Words.say("wear.stays", "share", 100 * share, "day", until.getAsInt(), "due", worn.due())
         : Words.say("wear.stays.long", "share", 100 * share, "due", worn.due());
+  }
+
+  /** What the infill will take on the day it is due; null where nothing is left to fill. */
+  private static @Nullable String infill(Wears.Worn worn) {
+    Set<Finger> failed = EnumSet.noneOf(Finger.class);
+    worn.explained().forEach(each -> failed.add(each.finding().finger()));
+    int due = worn.due();
+    double gap = 0;
+    double volume = 0;
+    int filled = 0;
+    for (NailCheck nail : worn.check().nails().values()) {
+      if (failed.contains(nail.plan().nail().finger())) {
+        continue;
+      }
+      Infill infill = Infill.of(nail.plan(), nail.outlook().on(due).gap());
+      gap = Math.max(gap, infill.gap());
+      volume += infill.share() * nail.plan().volumes().total();
+      filled++;
+    }
+    return filled == 0
+        ? null
+        : Words.say(
+            "wear.infill",
+            "day",
+            due,
+            "nails",
+            filled,
+            "ml",
+            volume / CUBIC_MM_A_ML,
+            "gap",
+            gap,
+            "anew",
+            failed.size());
   }
 
   private static Happened happened(Wears.Explained each) {

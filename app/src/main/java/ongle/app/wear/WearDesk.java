@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
 import ongle.app.check.Checks;
+import ongle.app.photo.FindingPictures;
 import ongle.app.planning.PlannedSet;
 import ongle.app.planning.SetReader;
 import ongle.app.sets.SetRepository;
@@ -33,6 +34,7 @@ public class WearDesk {
   private final Checks checks;
   private final Tallies tallies;
   private final Learning learning;
+  private final FindingPictures pictures;
   private final Clock clock;
 
   WearDesk(
@@ -44,6 +46,7 @@ public class WearDesk {
       Checks checks,
       Tallies tallies,
       Learning learning,
+      FindingPictures pictures,
       Clock clock) {
     this.notes = notes;
     this.worn = worn;
@@ -53,6 +56,7 @@ public class WearDesk {
     this.checks = checks;
     this.tallies = tallies;
     this.learning = learning;
+    this.pictures = pictures;
     this.clock = clock;
   }
 
@@ -80,6 +84,19 @@ public class WearDesk {
   @Transactional
   public void note(long setId, Finger finger, LocalDate day, WearForm form) {
     note(setId, List.of(new Sight(finger, day, Optional.of(form))));
+  }
+
+  /** The same with a picture of it. */
+  @Transactional
+  void note(
+      long setId, Finger finger, LocalDate day, WearForm form, FindingPictures.Readable picture) {
+    note(setId, finger, day, form);
+    long last =
+        notes.findBySetIdOrderBySeenOnAscIdAsc(setId).stream()
+            .mapToLong(WearNote::getId)
+            .max()
+            .orElseThrow();
+    pictures.keep(setId, last, picture);
   }
 
   /**

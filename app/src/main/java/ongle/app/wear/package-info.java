@@ -3,7 +3,7 @@
  *
  * <p>Read first: {@link ongle.app.wear.Wears}.
  *
- * <p>May know: bench, check, editing, visits, planning, sets, clients, salon, people, products,
- * shelf, frame, drawing, words; no other stage.
+ * <p>May know: bench, check, photo, editing, visits, planning, sets, clients, salon, people,
+ * products, shelf, frame, drawing, words; no other stage.
  */
 package ongle.app.wear;

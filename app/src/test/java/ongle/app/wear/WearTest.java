@@ -4,15 +4,19 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.hamcrest.Matchers.containsString;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.multipart;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayOutputStream;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import javax.imageio.ImageIO;
 import ongle.app.SalonTest;
 import ongle.app.editing.Change;
 import ongle.app.editing.SetEditor;
@@ -29,6 +33,7 @@ import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.jdbc.core.JdbcTemplate;
+import org.springframework.mock.web.MockMultipartFile;
 import org.springframework.test.web.servlet.MockMvc;
 
 /** What is noted of worn nails, why it happened, and what the next set takes over. */
@@ -356,6 +361,36 @@ class WearTest {
         .andExpect(content().string(containsString("L1,whole,,,")));
     mvc.perform(post("/sets/" + SET + "/wear/read").param("text", "a,b\n1,2\n"))
         .andExpect(content().string(containsString("finger")));
+  }
+
+  @Test
+  void aPictureOfWhatHappenedIsKeptAndOneThatIsNoneIsSaid() throws Exception {
+    mvc.perform(
+            multipart("/sets/" + SET + "/wear/R4")
+                .file(new MockMultipartFile("picture", "x.jpg", "image/jpeg", new byte[] {1, 2}))
+                .param("kind", "CRACK")
+                .param("place", "STRESS_LINE")
+                .param("said", "on the door"))
+        .andExpect(status().isOk())
+        .andExpect(content().string(containsString("on the door")));
+    assertThat(wears.of(SET).explained()).isEmpty();
+    ByteArrayOutputStream jpeg = new ByteArrayOutputStream();
+    ImageIO.write(new BufferedImage(900, 700, BufferedImage.TYPE_INT_RGB), "jpeg", jpeg);
+    mvc.perform(
+            multipart("/sets/" + SET + "/wear/R4")
+                .file(new MockMultipartFile("picture", "x.jpg", "image/jpeg", jpeg.toByteArray()))
+                .param("kind", "CRACK")
+                .param("place", "STRESS_LINE"))
+        .andExpect(status().is3xxRedirection());
+    String page =
+        mvc.perform(get("/sets/" + SET + "/wear?finger=R4"))
+            .andReturn()
+            .getResponse()
+            .getContentAsString();
+    String picture = page.replaceAll("(?s).*<img src=\"([^\"]*)\".*", "$1");
+    mvc.perform(get(picture)).andExpect(status().isOk());
+    mvc.perform(get(picture.replace("/sets/" + SET, "/sets/6"))).andExpect(status().isNotFound());
+    assertThat(page).contains("The infill on day").contains("1 nail is built anew");
   }
 
   @Test
