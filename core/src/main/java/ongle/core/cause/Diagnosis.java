@@ -17,6 +17,9 @@ public record Diagnosis(List<Ranked> ranked) {
   /** A sign that moves a cause less than this is not worth saying. */
   private static final double TELLS = 1.5;
 
+  /** A cause of less than this share is not named. */
+  private static final double NAMED = 0.03;
+
   /** Below this share nothing is claimed. */
   public static final double CLAIMED = 0.5;
 
@@ -139,7 +142,7 @@ public record Diagnosis(List<Ranked> ranked) {
   public List<Ranked> named() {
     return ranked.stream()
         .filter(each -> each.cause() != Cause.UNKNOWN)
-        .filter(each -> each.share() >= 0.05)
+        .filter(each -> each.share() >= NAMED)
         .limit(3)
         .toList();
   }
