@@ -102,12 +102,12 @@ final class Likelihoods {
     sign(Cause.JOIN_GAP, Sign.TIP_OFF_SIZE, 0.04);
     sign(Cause.TIP_FIT, Sign.ON_TIP, 0.99);
     sign(Cause.TIP_FIT, Sign.TIP_OFF_SIZE, 0.90);
-    sign(Cause.UNDERCURED, Sign.CURED_SHORT, 0.72);
+    sign(Cause.UNDERCURED, Sign.CURED_SHORT, 0.70);
     sign(Cause.UNDERCURED, Sign.LAMP_WEAK, 0.40);
     sign(Cause.UNDERCURED, Sign.LAYER_THICK, 0.35);
-    sign(Cause.UNDERCURED, Sign.MANY_NAILS, 0.50);
-    sign(Cause.EXPIRED, Sign.LOT_EXPIRED, 0.93);
-    sign(Cause.EXPIRED, Sign.MANY_NAILS, 0.50);
+    sign(Cause.UNDERCURED, Sign.MANY_NAILS, 0.40);
+    sign(Cause.EXPIRED, Sign.LOT_EXPIRED, 0.95);
+    sign(Cause.EXPIRED, Sign.MANY_NAILS, 0.40);
     sign(Cause.FORM_FORCED, Sign.ON_FORM, 0.99);
     sign(Cause.FORM_FORCED, Sign.FORM_UNCHECKED, 0.80);
     sign(Cause.APEX_FLAT, Sign.APEX_LOW, 0.88);
@@ -116,7 +116,7 @@ final class Likelihoods {
     sign(Cause.APEX_FORWARD, Sign.MARGIN_LOW, 0.30);
     sign(Cause.BARREL_FLAT, Sign.BARREL_FLAT, 0.88);
     sign(Cause.BARREL_FLAT, Sign.MARGIN_LOW, 0.40);
-    sign(Cause.EDGE_HEAVY, Sign.EDGE_THICK, 0.80);
+    sign(Cause.EDGE_HEAVY, Sign.EDGE_THICK, 0.88);
     sign(Cause.TOO_LONG, Sign.LONG_FOR_HANDS, 0.85);
     sign(Cause.TOO_LONG, Sign.MARGIN_LOW, 0.55);
     sign(Cause.INFILL_LATE, Sign.PAST_DUE, 0.97);
