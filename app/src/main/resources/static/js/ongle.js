@@ -555,3 +555,29 @@ document.addEventListener("click", (event) => {
   if (navigator.clipboard) navigator.clipboard.writeText(field.value).then(said, () => {});
   else if (document.execCommand("copy")) said();
 });
+
+// A place tapped on in a drawing is chosen in the form it stands in; so is one chosen there.
+const choosePlace = (place) => {
+  const select = place.closest("form").querySelector("select[name=place]");
+  select.value = place.dataset.place;
+  showPlace(select);
+};
+const showPlace = (select) => {
+  for (const each of select.form.querySelectorAll("[data-place]"))
+    each.classList.toggle("chosen", each.dataset.place === select.value);
+};
+document.addEventListener("click", (event) => {
+  const place = event.target.closest("[data-place]");
+  if (place) choosePlace(place);
+});
+document.addEventListener("keydown", (event) => {
+  const place = event.target.closest?.("[data-place]");
+  if (place && (event.key === "Enter" || event.key === " ")) {
+    event.preventDefault();
+    choosePlace(place);
+  }
+});
+document.addEventListener("change", (event) => {
+  if (event.target.matches("select[name=place]")) showPlace(event.target);
+});
+document.querySelectorAll("select[name=place]").forEach(showPlace);

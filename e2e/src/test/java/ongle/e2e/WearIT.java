@@ -62,7 +62,7 @@ class WearIT extends AtTheDesk {
   void changesGoIntoTheNextSetAndAreLookedAtLater() {
     desk.open("/sets/5/wear?finger=R3");
     desk.click(".wear-kinds input[value=CRACK]");
-    desk.script("document.querySelector('.wear-note select[name=place]').value = 'STRESS_LINE'");
+    desk.click("[data-place=STRESS_LINE]");
     desk.click(".wear-note .act");
     desk.untilText(".wear-why", "crack at the stress line");
     desk.script(

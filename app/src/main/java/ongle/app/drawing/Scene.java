@@ -47,6 +47,13 @@ public record Scene(
       implements Mark {}
 
   /**
+   * A place that can be chosen by tapping on it.
+   *
+   * @param value what it stands for in the form beside the drawing
+   */
+  public record Place(String css, String d, String value, String label) implements Mark {}
+
+  /**
    * Something that can be taken hold of. The browser turns a movement in mm into a new value by
    * {@code xPerMm} and {@code yPerMm} and asks the server what that does; it knows no rule of the
    * job.
@@ -170,6 +177,12 @@ public record Scene(
 
     public Builder closed(String css, List<Point> points) {
       marks.add(new Path(css, d(points) + "Z"));
+      return this;
+    }
+
+    /** A place that can be chosen. */
+    public Builder place(String css, String value, String label, List<Point> points) {
+      marks.add(new Place(css, d(points) + "Z", value, label));
       return this;
     }
 

@@ -6,6 +6,7 @@ import ongle.app.drawing.Scene.Handle;
 import ongle.app.drawing.Scene.Line;
 import ongle.app.drawing.Scene.Mark;
 import ongle.app.drawing.Scene.Path;
+import ongle.app.drawing.Scene.Place;
 import ongle.app.drawing.Scene.Text;
 
 /**
@@ -45,6 +46,14 @@ final class SvgMarks {
           .attribute("font-size", text.size())
           .attribute("text-anchor", text.anchor());
       svg.append('>').append(escaped(text.text())).append("</text>");
+    } else if (mark instanceof Place place) {
+      open("path", place.css())
+          .attribute("d", place.d())
+          .attribute("role", "button")
+          .attribute("tabindex", "0")
+          .attribute("aria-label", place.label())
+          .attribute("data-place", place.value())
+          .empty();
     } else if (mark instanceof Handle handle) {
       write(handle);
     }

@@ -13,6 +13,7 @@ import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Set;
 import java.util.UUID;
+import ongle.app.drawing.PlacesDrawing;
 import ongle.app.drawing.WearDrawing;
 import ongle.app.frame.SetPage;
 import ongle.app.frame.Stage;
@@ -259,6 +260,19 @@ class WearController {
     LocalDate built = worn.visit().planned().set().getCreatedAt().toLocalDate();
     int today = WearNote.days(built, wears.today());
     model.addAttribute("scene", WearDrawing.of(rows(worn, seat), today));
+    worn.check()
+        .of(finger)
+        .ifPresent(
+            nail ->
+                model.addAttribute(
+                    "where",
+                    PlacesDrawing.of(
+                        nail.plan(),
+                        seat,
+                        worn.explained().stream()
+                            .map(Wears.Explained::finding)
+                            .filter(each -> each.finger() == finger)
+                            .toList())));
     model.addAttribute("pictures", pictures.of(id));
     model.addAttribute("infill", infill(worn));
     model.addAttribute("stays", stays(worn, wears.share()));
