@@ -22,10 +22,10 @@ class ScreenshotsIT {
       shoot(desk, "/sets/4/measure", "measure", folder);
       shoot(desk, "/sets/9/look?finger=L4", "look", folder);
       shootPicture(salon, desk, folder);
-      shoot(desk, "/clients/8/hands", "hands", folder);
+      shoot(desk, "/clients/14/hands", "hands", folder);
       shoot(desk, "/sets/3/fit?finger=R3", "fit", folder);
       shoot(desk, "/kits/6", "kit", folder);
-      shoot(desk, "/salon", "salon", folder);
+      shoot(desk, "/salon/truth", "truth", folder);
       shoot(desk, "/shelf", "shelf", folder);
       shoot(desk, "/sets/1/shape?finger=R3", "shape", folder);
       shoot(desk, "/sets/1/structure?finger=R3", "structure", folder);
