@@ -59,9 +59,9 @@ public final class PlacesDrawing {
     if (tip) {
       place(Finding.Place.JOIN, stress - JOIN_LONG, stress, -middle, middle);
     }
-    double edge = Math.max(STRESS, 0.6 * plan.extension());
+    double edge = 0.6 * plan.extension();
     place(Finding.Place.STRESS_LINE, stress, edge, -0.5, 0.5);
-    place(Finding.Place.FREE_EDGE, edge, Math.max(plan.extension(), edge + STRESS), -0.5, 0.5);
+    place(Finding.Place.FREE_EDGE, edge, plan.extension(), -0.5, 0.5);
     for (Finding each : found) {
       Point at = at(middle(each.place(), length, plan.extension()), across(each.place()));
       scene.circle("place-found", at.x(), at.y(), 0.9);
