@@ -255,9 +255,9 @@ class ShapeController {
                                     .map(Words::of)
                                     .collect(Collectors.joining(", ")),
                                 "now",
-                                out.now(),
+                                out.carries(),
                                 "before",
-                                out.before())));
+                                out.carried())));
   }
 
   /** What can be chosen, and what is built of already although it was put away since. */

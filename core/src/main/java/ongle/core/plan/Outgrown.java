@@ -14,31 +14,31 @@ import ongle.core.nail.Nail;
  * @param fingers it is true of
  * @param longer farther beyond the fingertip, mean, mm
  * @param plates by which their plates are longer, mean, mm
- * @param before the longest advisable extension then, mean, mm
- * @param now the same now, mean, mm
+ * @param carried the longest advisable extension then, mean, mm
+ * @param carries the same now, mean, mm
  */
 public record Outgrown(
-    List<Finger> fingers, double longer, double plates, double before, double now) {
+    List<Finger> fingers, double longer, double plates, double carried, double carries) {
   /** Less is nobody's to see, mm. */
   private static final double SEEN = 0.2;
 
   /** Held back by less than this was not held back, mm. */
   private static final double HELD_BACK = 0.05;
 
-  private record Pair(NailPlan before, NailPlan now) {
+  private record Pair(NailPlan before, NailPlan later) {
     double longer() {
-      return beyond(now) - beyond(before);
+      return beyond(later) - beyond(before);
     }
 
     double plates() {
-      return natural(now).plateLength() - natural(before).plateLength();
+      return natural(later).plateLength() - natural(before).plateLength();
     }
 
     boolean outgrown() {
       return before.length().asked() - before.extension() > HELD_BACK
           && longer() >= SEEN
           && plates() >= SEEN
-          && now.length().advisable() - before.length().advisable() >= SEEN;
+          && later.length().advisable() - before.length().advisable() >= SEEN;
     }
 
     private static Nail natural(NailPlan plan) {
@@ -51,9 +51,9 @@ public record Outgrown(
   }
 
   /** Empty where no nail is longer because of its plate. */
-  public static Optional<Outgrown> of(SetPlan before, SetPlan now) {
+  public static Optional<Outgrown> of(SetPlan before, SetPlan later) {
     List<Pair> pairs = new ArrayList<>();
-    for (NailPlan nail : now.built()) {
+    for (NailPlan nail : later.built()) {
       before
           .of(nail.nail().finger())
           .filter(then -> !then.stopped())
@@ -65,11 +65,11 @@ public record Outgrown(
         ? Optional.empty()
         : Optional.of(
             new Outgrown(
-                pairs.stream().map(pair -> pair.now().nail().finger()).toList(),
+                pairs.stream().map(pair -> pair.later().nail().finger()).toList(),
                 mean(pairs, Pair::longer),
                 mean(pairs, Pair::plates),
                 mean(pairs, pair -> pair.before().length().advisable()),
-                mean(pairs, pair -> pair.now().length().advisable())));
+                mean(pairs, pair -> pair.later().length().advisable())));
   }
 
   private static double mean(List<Pair> pairs, ToDoubleFunction<Pair> of) {
