@@ -3,6 +3,7 @@ package ongle.app;
 import java.time.Clock;
 import java.time.LocalDateTime;
 import java.time.ZoneId;
+import ongle.app.keeping.KeepingTasks;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
@@ -16,6 +17,9 @@ import org.springframework.scheduling.annotation.EnableScheduling;
 @EnableScheduling
 public class OngleApplication {
   public static void main(String[] args) {
+    if (KeepingTasks.asked(args)) {
+      System.exit(KeepingTasks.run(args));
+    }
     SpringApplication.run(OngleApplication.class, args);
   }
 

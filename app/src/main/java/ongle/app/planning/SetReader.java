@@ -17,6 +17,7 @@ import ongle.app.products.Products;
 import ongle.app.salon.SalonSettings;
 import ongle.app.sets.Choices;
 import ongle.app.sets.NailSet;
+import ongle.app.sets.PlateLength;
 import ongle.app.sets.SetChoices;
 import ongle.app.sets.SetNail;
 import ongle.app.sets.SetRepository;
@@ -223,6 +224,40 @@ public class SetReader implements ClientHistory {
             .flatMap(sets::whole);
     first.ifPresent(NailSet::measured);
     return first;
+  }
+
+  /**
+   * A set as stored, its nails left aside.
+   *
+   * @throws NotFound if there is no such set
+   */
+  @Transactional(readOnly = true)
+  public NailSet stored(long setId) {
+    return sets.findById(setId).orElseThrow(() -> new NotFound("set " + setId));
+  }
+
+  /** The client's set after this one, as stored; empty where none was begun. */
+  @Transactional(readOnly = true)
+  public Optional<NailSet> next(long setId) {
+    return sets.findFirstByPreviousIdOrderByCreatedAtAscIdAsc(setId);
+  }
+
+  /** Every set of a client as stored, the last first. */
+  @Transactional(readOnly = true)
+  public List<NailSet> all(long clientId) {
+    return sets.findByClientIdOrderByCreatedAtDescIdDesc(clientId);
+  }
+
+  /** The sets a client wears, as stored. */
+  @Transactional(readOnly = true)
+  public List<NailSet> wornBy(long clientId) {
+    return sets.findByClientIdAndWornUntilNotNull(clientId);
+  }
+
+  /** Every plate length measured on a client's nails, the oldest first. */
+  @Transactional(readOnly = true)
+  public List<PlateLength> plateLengths(long clientId) {
+    return sets.plateLengths(clientId);
   }
 
   @Override

@@ -3,6 +3,7 @@ package ongle.app.store;
 import java.io.IOException;
 import java.nio.channels.FileChannel;
 import java.nio.channels.FileLock;
+import java.nio.channels.OverlappingFileLockException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardOpenOption;
@@ -40,8 +41,7 @@ public final class DataFolder
    */
   static void open(Path folder) {
     try {
-      Files.createDirectories(folder);
-      own(folder, OWN_FOLDER);
+      create(folder);
       Path probe = Files.createTempFile(folder, "probe", null);
       Files.write(probe, new byte[1]);
       Files.delete(probe);
@@ -63,6 +63,23 @@ public final class DataFolder
     }
   }
 
+  /** The file everything is kept in. */
+  public static final String FILE = DataFile.NAME;
+
+  /** Who opens it. */
+  public static final String USER = "ongle";
+
+  /** Makes a folder that is the owner's alone. */
+  public static void create(Path folder) throws IOException {
+    Files.createDirectories(folder);
+    own(folder, OWN_FOLDER);
+  }
+
+  /** Makes a file the owner's alone. */
+  public static void own(Path file) throws IOException {
+    own(file, OWN_FILE);
+  }
+
   static void own(Path path, Set<PosixFilePermission> permissions) throws IOException {
     if (path.getFileSystem().supportedFileAttributeViews().contains("posix")) {
       Files.setPosixFilePermissions(path, permissions);
@@ -70,12 +87,19 @@ public final class DataFolder
   }
 
   private static void refuseIfOpen(Path file, Path folder) throws IOException {
+    if (isOpen(file)) {
+      throw new CannotStart(CannotStart.Why.OPEN_ALREADY, folder, null);
+    }
+  }
+
+  /** Whether a running Ongle has the file open. */
+  public static boolean isOpen(Path file) throws IOException {
     try (FileChannel channel =
             FileChannel.open(file, StandardOpenOption.READ, StandardOpenOption.WRITE);
         FileLock lock = channel.tryLock()) {
-      if (lock == null) {
-        throw new CannotStart(CannotStart.Why.OPEN_ALREADY, folder, null);
-      }
+      return lock == null;
+    } catch (OverlappingFileLockException inThisOne) {
+      return true;
     }
   }
 }

@@ -22,7 +22,6 @@ import ongle.app.planning.SetReader;
 import ongle.app.sets.NailSet;
 import ongle.app.sets.PlateLength;
 import ongle.app.sets.SetNail;
-import ongle.app.sets.SetRepository;
 import ongle.app.words.Numbers;
 import ongle.app.words.Words;
 import ongle.core.nail.Finger;
@@ -61,19 +60,12 @@ class HandsController {
   private static final double MONTH = 30.4;
 
   private final SetReader reader;
-  private final SetRepository sets;
   private final WearNoteRepository notes;
   private final Learning learning;
   private final Clock clock;
 
-  HandsController(
-      SetReader reader,
-      SetRepository sets,
-      WearNoteRepository notes,
-      Learning learning,
-      Clock clock) {
+  HandsController(SetReader reader, WearNoteRepository notes, Learning learning, Clock clock) {
     this.reader = reader;
-    this.sets = sets;
     this.notes = notes;
     this.learning = learning;
     this.clock = clock;
@@ -129,13 +121,13 @@ class HandsController {
     for (int i = 0; i < Math.min(MAX_VISITS, last.size()); i++) {
       visits.add(visit(last.get(i), i + 1 < last.size() ? last.get(i + 1) : null, seat));
     }
-    List<PlateLength> plates = sets.plateLengths(clientId);
+    List<PlateLength> plates = reader.plateLengths(clientId);
     List<WearNote> all = notes.ofClient(clientId);
     model.addAttribute("client", client);
     model.addAttribute("learned", learned(client));
     model.addAttribute("years", years(plates, all).orElse(null));
     model.addAttribute("trend", trend(plates).orElse(null));
-    model.addAttribute("wore", wore(sets.findByClientIdOrderByCreatedAtDescIdDesc(clientId), all));
+    model.addAttribute("wore", wore(reader.all(clientId), all));
     model.addAttribute("visits", visits);
     model.addAttribute("order", Finger.asSeenFrom(seat));
     long measured = plates.stream().map(PlateLength::setId).distinct().count();

@@ -8,7 +8,7 @@ import java.util.Map;
 import java.util.Optional;
 import ongle.app.clients.Client;
 import ongle.app.clients.ClientRepository;
-import ongle.app.sets.SetRepository;
+import ongle.app.planning.SetReader;
 import ongle.app.web.NotFound;
 import ongle.core.wear.Hold;
 import ongle.core.wear.LoadFactor;
@@ -27,17 +27,17 @@ class Learning {
 
   private final WearNoteRepository notes;
   private final WornSetRepository worn;
-  private final SetRepository sets;
+  private final SetReader reader;
   private final ClientRepository clients;
 
   Learning(
       WearNoteRepository notes,
       WornSetRepository worn,
-      SetRepository sets,
+      SetReader reader,
       ClientRepository clients) {
     this.notes = notes;
     this.worn = worn;
-    this.sets = sets;
+    this.reader = reader;
     this.clients = clients;
   }
 
@@ -109,7 +109,8 @@ class Learning {
 
   /** How long the set that is worn stays whole is another now. */
   private void reckonAnew(long clientId) {
-    sets.findByClientIdAndWornUntilNotNull(clientId)
+    reader
+        .wornBy(clientId)
         .forEach(set -> worn.findById(set.getId()).ifPresent(WornSet::reckonAnew));
   }
 

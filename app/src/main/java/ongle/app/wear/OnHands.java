@@ -9,7 +9,6 @@ import java.util.Optional;
 import java.util.stream.Stream;
 import ongle.app.clients.Client;
 import ongle.app.planning.SetReader;
-import ongle.app.sets.SetRepository;
 import ongle.app.web.NotFound;
 import ongle.app.words.Words;
 import ongle.core.cause.Finding;
@@ -25,7 +24,6 @@ public class OnHands {
   private static final int AT_ONCE = 12;
 
   private final SetReader reader;
-  private final SetRepository sets;
   private final Wears wears;
   private final WornSetRepository worn;
   private final WearNoteRepository notes;
@@ -33,13 +31,11 @@ public class OnHands {
 
   OnHands(
       SetReader reader,
-      SetRepository sets,
       Wears wears,
       WornSetRepository worn,
       WearNoteRepository notes,
       Clock clock) {
     this.reader = reader;
-    this.sets = sets;
     this.wears = wears;
     this.worn = worn;
     this.notes = notes;
@@ -141,7 +137,7 @@ public class OnHands {
 
   private Stream<Changed> changed(SetReader.Worn each) {
     List<String> changes =
-        sets.findById(each.setId()).stream()
+        Stream.of(reader.stored(each.setId()))
             .filter(set -> !set.getLessons().isEmpty())
             .flatMap(
                 set ->

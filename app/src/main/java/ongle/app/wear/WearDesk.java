@@ -11,7 +11,6 @@ import ongle.app.check.Checks;
 import ongle.app.photo.FindingPictures;
 import ongle.app.planning.PlannedSet;
 import ongle.app.planning.SetReader;
-import ongle.app.sets.SetRepository;
 import ongle.app.visits.VisitPlanner;
 import ongle.app.web.NotFound;
 import ongle.app.words.Words;
@@ -28,7 +27,6 @@ import org.springframework.transaction.annotation.Transactional;
 public class WearDesk {
   private final WearNoteRepository notes;
   private final WornSetRepository worn;
-  private final SetRepository sets;
   private final SetReader reader;
   private final VisitPlanner visits;
   private final Checks checks;
@@ -40,7 +38,6 @@ public class WearDesk {
   WearDesk(
       WearNoteRepository notes,
       WornSetRepository worn,
-      SetRepository sets,
       SetReader reader,
       VisitPlanner visits,
       Checks checks,
@@ -50,7 +47,6 @@ public class WearDesk {
       Clock clock) {
     this.notes = notes;
     this.worn = worn;
-    this.sets = sets;
     this.reader = reader;
     this.visits = visits;
     this.checks = checks;
@@ -156,8 +152,7 @@ public class WearDesk {
   private void write(PlannedSet planned, SetCheck check, List<Sight> seen) {
     Long technician = visits.technician(planned.set());
     Optional<LocalDate> next =
-        sets.findFirstByPreviousIdOrderByCreatedAtAscIdAsc(planned.id())
-            .map(set -> set.getCreatedAt().toLocalDate());
+        reader.next(planned.id()).map(set -> set.getCreatedAt().toLocalDate());
     List<WearNote> all = notes.findBySetIdOrderBySeenOnAscIdAsc(planned.id());
     for (Sight sight : seen) {
       check(planned, next, sight);
@@ -227,7 +222,7 @@ public class WearDesk {
   /** What happened to a set's nails, the latest last. */
   @Transactional(readOnly = true)
   public List<Finding> findings(long setId) {
-    LocalDate built = sets.findById(setId).orElseThrow().getCreatedAt().toLocalDate();
+    LocalDate built = reader.stored(setId).getCreatedAt().toLocalDate();
     return notes.findBySetIdOrderBySeenOnAscIdAsc(setId).stream()
         .flatMap(note -> note.finding(built).stream())
         .toList();
@@ -241,7 +236,7 @@ public class WearDesk {
     }
     notes.delete(note);
     count(setId);
-    learning.learn(sets.findById(setId).orElseThrow().getClientId());
+    learning.learn(reader.stored(setId).getClientId());
   }
 
   /** The technician holds something else for the cause; it stays beside what is reckoned. */

@@ -13,9 +13,9 @@ import java.util.Set;
 import ongle.app.bench.BenchDesk;
 import ongle.app.check.Checks;
 import ongle.app.planning.PlannedSet;
+import ongle.app.planning.SetReader;
 import ongle.app.salon.SalonSettings;
 import ongle.app.sets.NailSet;
-import ongle.app.sets.SetRepository;
 import ongle.app.visits.PlannedVisit;
 import ongle.app.visits.VisitPlanner;
 import ongle.core.bench.WorkFacts;
@@ -36,7 +36,7 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 class Wears {
   private final WearNoteRepository notes;
-  private final SetRepository sets;
+  private final SetReader reader;
   private final VisitPlanner visits;
   private final BenchDesk bench;
   private final Checks checks;
@@ -45,14 +45,14 @@ class Wears {
 
   Wears(
       WearNoteRepository notes,
-      SetRepository sets,
+      SetReader reader,
       VisitPlanner visits,
       BenchDesk bench,
       Checks checks,
       SalonSettings salon,
       Clock clock) {
     this.notes = notes;
-    this.sets = sets;
+    this.reader = reader;
     this.visits = visits;
     this.bench = bench;
     this.checks = checks;
@@ -149,7 +149,7 @@ class Wears {
         whole,
         visit.planned().client().load().factor(),
         Diagnosis.common(known),
-        sets.findFirstByPreviousIdOrderByCreatedAtAscIdAsc(setId));
+        reader.next(setId));
   }
 
   private static Map<Sign, Boolean> signs(

@@ -51,18 +51,18 @@ class GoldenPlanTest {
           "programme",
           "measure");
 
+  private static final int SIGNED = 10;
+
   @Autowired MockMvc mvc;
   @Autowired JsonMapper json;
 
   @Test
   void theDemoSetsAreStillPlannedAsTheyWereSigned() throws Exception {
     List<String> plans = new ArrayList<>();
-    for (long id = 1; ; id++) {
+    // The sets of years, after these, are the same wishes again and again.
+    for (long id = 1; id <= SIGNED; id++) {
       MockHttpServletResponse file =
           mvc.perform(get("/sets/{id}/set.json", id)).andReturn().getResponse();
-      if (file.getStatus() != 200) {
-        break;
-      }
       String plan =
           mvc.perform(
                   post("/api/plan")

@@ -1,0 +1,87 @@
+package ongle.app.keeping;
+
+import java.io.IOException;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Optional;
+import ongle.app.web.NotFound;
+import ongle.app.words.Dates;
+import ongle.app.words.Words;
+import org.springframework.core.io.FileSystemResource;
+import org.springframework.core.io.Resource;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+
+/** The backups there are, and making one. */
+@Controller
+@RequestMapping("/salon/backups")
+class BackupController {
+  private static final double MEGABYTE = 1 << 20;
+
+  private final Backups backups;
+
+  BackupController(Backups backups) {
+    this.backups = backups;
+  }
+
+  /** One backup as it is shown. */
+  record Row(String name, String made, String size) {}
+
+  @GetMapping
+  String page(Model model) throws IOException {
+    return show(Optional.empty(), model);
+  }
+
+  private String show(Optional<String> trouble, Model model) throws IOException {
+    List<Row> rows = new java.util.ArrayList<>();
+    for (BackupFile each : backups.all()) {
+      rows.add(
+          new Row(
+              each.name(),
+              each.made()
+                  .map(at -> Dates.of(at.toLocalDate(), "day") + " " + Dates.of(at, "time"))
+                  .orElse("–"),
+              Words.say("keeping.size", "mb", each.size() / MEGABYTE)));
+    }
+    model.addAttribute("rows", rows);
+    model.addAttribute("possible", backups.possible());
+    model.addAttribute("second", backups.second().map(Path::toString).orElse(null));
+    model.addAttribute("trouble", trouble.orElse(null));
+    return "keeping/backups";
+  }
+
+  @PostMapping
+  String make(Model model) throws IOException {
+    if (backups.possible()) {
+      try {
+        backups.now();
+      } catch (Backups.NotKept e) {
+        return show(Optional.of(e.getMessage()), model);
+      }
+    }
+    return "redirect:/salon/backups";
+  }
+
+  @GetMapping("/{name}")
+  ResponseEntity<Resource> download(@PathVariable String name) {
+    BackupFile wanted =
+        backups.all().stream()
+            .filter(each -> each.name().equals(name))
+            .findFirst()
+            .orElseThrow(() -> new NotFound("backup"));
+    return ResponseEntity.ok()
+        .contentType(MediaType.APPLICATION_OCTET_STREAM)
+        .header(
+            HttpHeaders.CONTENT_DISPOSITION,
+            ContentDisposition.attachment().filename(wanted.name()).build().toString())
+        .body(new FileSystemResource(wanted.zip()));
+  }
+}

@@ -1,0 +1,192 @@
+package ongle.app.keeping;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Clock;
+import java.time.Duration;
+import java.time.LocalDateTime;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.concurrent.TimeUnit;
+import ongle.app.store.DataFolder;
+import ongle.app.words.Words;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.beans.factory.annotation.Value;
+import org.springframework.jdbc.core.ConnectionCallback;
+import org.springframework.jdbc.core.JdbcTemplate;
+import org.springframework.scheduling.annotation.Scheduled;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.support.TransactionOperations;
+
+/**
+ * Copies the salon's data while it is at work: each night, when asked on the page, and when asked
+ * by {@code ./ongle backup}. A copy counts once it was opened and holds what the data held.
+ */
+@Service
+class Backups {
+  /** Copies kept. */
+  static final int KEPT = 14;
+
+  /** Where copies lie in the data folder. */
+  static final String FOLDER = "backups";
+
+  private static final Duration DAY = Duration.ofHours(24);
+  private static final Logger LOG = LoggerFactory.getLogger(Backups.class);
+
+  private final Path data;
+  private final Optional<Path> second;
+  private final boolean demo;
+  private final JdbcTemplate sql;
+  private final TransactionOperations changes;
+  private final Clock clock;
+
+  Backups(
+      @Value("${ongle.data-dir}") Path data,
+      @Value("${ongle.backup-dir:}") String second,
+      @Value("${ongle.demo}") boolean demo,
+      JdbcTemplate sql,
+      TransactionOperations changes,
+      Clock clock) {
+    this.data = data;
+    this.second = second.isBlank() ? Optional.empty() : Optional.of(Path.of(second));
+    this.demo = demo;
+    this.sql = sql;
+    this.changes = changes;
+    this.clock = clock;
+  }
+
+  /** Whether there is a file to copy; not where everything is in memory. */
+  boolean possible() {
+    return Files.exists(data.resolve(DataFolder.FILE));
+  }
+
+  /** Where copies lie besides. */
+  Optional<Path> second() {
+    return second;
+  }
+
+  /** Those there are, the last first. */
+  List<BackupFile> all() {
+    try {
+      return BackupFile.in(data.resolve(FOLDER));
+    } catch (IOException e) {
+      throw new NotKept(e);
+    }
+  }
+
+  /** No copy was made. */
+  static final class NotKept extends RuntimeException {
+    private static final long serialVersionUID = 1L;
+
+    NotKept(Exception why) {
+      super(Words.say("keeping.failed", "why", String.valueOf(why.getMessage())), why);
+    }
+  }
+
+  /**
+   * Makes a copy, opens it, and forgets the oldest.
+   *
+   * @throws NotKept with the reason, if it could not be made; those there were stay
+   */
+  synchronized BackupFile now() {
+    Path folder = data.resolve(FOLDER);
+    BackupFile part = new BackupFile(folder.resolve("ongle.part"));
+    try {
+      DataFolder.create(folder);
+      part.delete();
+      // Nothing is changed between counting and copying: changes wait their turn.
+      Map<String, Long> counts =
+          changes.execute(
+              status -> {
+                Map<String, Long> rows =
+                    sql.execute((ConnectionCallback<Map<String, Long>>) BackupFile::counts);
+                sql.update("backup to ?", part.zip().toString());
+                return rows;
+              });
+      DataFolder.own(part.zip());
+      part.write(new BackupFile.Slip(part.sha256(), counts));
+      part.verify();
+      BackupFile made = free(folder);
+      made.write(part.slip().orElseThrow());
+      Files.move(part.zip(), made.zip());
+      part.delete();
+      forgetOldest(folder);
+      if (second.isPresent()) {
+        made.copyTo(second.get());
+        forgetOldest(second.get());
+      }
+      return made;
+    } catch (IOException | BackupFile.Damaged | RuntimeException e) {
+      throw new NotKept(e);
+    }
+  }
+
+  /** Two in one second do not lie on each other. */
+  private BackupFile free(Path folder) {
+    LocalDateTime at = LocalDateTime.now(clock);
+    BackupFile made = BackupFile.named(folder, at);
+    while (Files.exists(made.zip())) {
+      at = at.plusSeconds(1);
+      made = BackupFile.named(folder, at);
+    }
+    return made;
+  }
+
+  private static void forgetOldest(Path folder) throws IOException {
+    List<BackupFile> all = BackupFile.in(folder);
+    for (BackupFile old : all.subList(Math.min(KEPT, all.size()), all.size())) {
+      old.delete();
+    }
+  }
+
+  /** At night; by day where the night was missed, as salons switch off. */
+  @Scheduled(initialDelay = 10, fixedDelay = 30, timeUnit = TimeUnit.MINUTES)
+  void daily() {
+    if (demo || !possible()) {
+      return;
+    }
+    LocalDateTime now = LocalDateTime.now(clock);
+    boolean recent =
+        all().stream()
+            .flatMap(each -> each.made().stream())
+            .anyMatch(made -> made.isAfter(now.minus(DAY)) && !made.isAfter(now));
+    boolean night = now.getHour() >= 2 && now.getHour() < 5;
+    boolean missed =
+        all().stream()
+            .flatMap(each -> each.made().stream())
+            .noneMatch(made -> made.isAfter(now.minus(DAY).minusHours(6)) && !made.isAfter(now));
+    if (!recent && (night || missed)) {
+      try {
+        LOG.info("backed up: {}", now().name());
+      } catch (NotKept e) {
+        LOG.warn(e.getMessage());
+      }
+    }
+  }
+
+  /** Answers {@code ./ongle backup}, which cannot open the data while this has it open. */
+  @Scheduled(fixedDelay = 1, timeUnit = TimeUnit.SECONDS)
+  void asked() {
+    Path request = data.resolve(KeepingTasks.REQUEST);
+    if (!Files.exists(request)) {
+      return;
+    }
+    String answer;
+    try {
+      Files.delete(request);
+      answer = now().zip().toAbsolutePath().normalize().toString();
+    } catch (IOException | NotKept e) {
+      answer = KeepingTasks.TROUBLE + e.getMessage();
+    }
+    try {
+      Path part = data.resolve(KeepingTasks.ANSWER + ".part");
+      Files.writeString(part, answer);
+      Files.move(part, data.resolve(KeepingTasks.ANSWER));
+    } catch (IOException e) {
+      LOG.warn("the answer to ./ongle backup could not be written: {}", e.getMessage());
+    }
+  }
+}

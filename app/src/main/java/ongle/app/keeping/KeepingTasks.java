@@ -1,0 +1,282 @@
+package ongle.app.keeping;
+
+import java.io.IOException;
+import java.io.PrintStream;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
+import java.sql.Connection;
+import java.sql.DriverManager;
+import java.sql.PreparedStatement;
+import java.sql.SQLException;
+import java.time.Clock;
+import java.time.LocalDateTime;
+import java.time.temporal.ChronoUnit;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.locks.LockSupport;
+import ongle.app.store.DataFolder;
+import ongle.app.words.Dates;
+import ongle.app.words.Words;
+
+/**
+ * What {@code ./ongle backup}, {@code restore} and {@code doctor} do: on the console, beside a
+ * running Ongle or without one.
+ */
+public final class KeepingTasks {
+  /** Asks a running Ongle for a backup by being there. */
+  static final String REQUEST = "backup.request";
+
+  /** Its answer: where the backup lies, or what is wrong. */
+  static final String ANSWER = "backup.answer";
+
+  static final String TROUBLE = "! ";
+
+  private static final String TASK = "--ongle.task=";
+  private static final String DATA = "--ongle.data-dir=";
+  private static final String FILE = "--ongle.file=";
+
+  /** A backup older than this is worth a word, days. */
+  private static final int OLD = 2;
+
+  private static final long ROOM = 256L << 20;
+  private static final long WAITS_NANOS = TimeUnit.MINUTES.toNanos(3);
+
+  private final Path data;
+  private final Clock clock;
+  private final PrintStream out;
+
+  KeepingTasks(Path data, Clock clock, PrintStream out) {
+    this.data = data;
+    this.clock = clock;
+    this.out = out;
+  }
+
+  /** Whether the command line asks for one of these rather than for the application. */
+  public static boolean asked(String... args) {
+    return option(args, TASK).isPresent();
+  }
+
+  /** The exit code: 0 where all is well. */
+  public static int run(String... args) {
+    Path data = Path.of(option(args, DATA).orElse(".ongle/data"));
+    KeepingTasks tasks = new KeepingTasks(data, Clock.systemDefaultZone(), System.out);
+    return switch (option(args, TASK).orElse("")) {
+      case "backup" -> tasks.backup();
+      case "restore" -> tasks.restore(Path.of(option(args, FILE).orElse("")));
+      default -> tasks.doctor();
+    };
+  }
+
+  private static Optional<String> option(String[] args, String name) {
+    return Arrays.stream(args)
+        .filter(arg -> arg.startsWith(name))
+        .map(arg -> arg.substring(name.length()))
+        .findFirst();
+  }
+
+  private int say(int code, String words) {
+    out.println(words);
+    return code;
+  }
+
+  private Path file() {
+    return data.resolve(DataFolder.FILE);
+  }
+
+  int backup() {
+    if (!Files.exists(file())) {
+      return say(1, Words.say("keeping.no-data", "folder", folder()));
+    }
+    try {
+      return DataFolder.isOpen(file()) ? ask() : copyClosed();
+    } catch (IOException e) {
+      return say(1, Words.say("keeping.failed", "why", String.valueOf(e.getMessage())));
+    }
+  }
+
+  /** A running Ongle makes it. */
+  private int ask() throws IOException {
+    Files.deleteIfExists(data.resolve(ANSWER));
+    Files.writeString(data.resolve(REQUEST), "");
+    long until = System.nanoTime() + WAITS_NANOS;
+    while (!Files.exists(data.resolve(ANSWER))) {
+      if (System.nanoTime() > until) {
+        Files.deleteIfExists(data.resolve(REQUEST));
+        return say(1, Words.say("keeping.no-answer"));
+      }
+      LockSupport.parkNanos(TimeUnit.MILLISECONDS.toNanos(100));
+    }
+    String answer = Files.readString(data.resolve(ANSWER));
+    Files.delete(data.resolve(ANSWER));
+    return answer.startsWith(TROUBLE)
+        ? say(1, answer.substring(TROUBLE.length()))
+        : say(0, Words.say("keeping.made", "file", answer));
+  }
+
+  private int copyClosed() throws IOException {
+    Path folder = data.resolve(Backups.FOLDER);
+    DataFolder.create(folder);
+    BackupFile made = BackupFile.named(folder, LocalDateTime.now(clock));
+    String url =
+        "jdbc:h2:file:"
+            + file().toAbsolutePath().toString().replace(".mv.db", "")
+            + ";IFEXISTS=TRUE";
+    try (Connection opened = DriverManager.getConnection(url, DataFolder.USER, "");
+        PreparedStatement backup = opened.prepareStatement("backup to ?")) {
+      Map<String, Long> counts = BackupFile.counts(opened);
+      backup.setString(1, made.zip().toString());
+      backup.execute();
+      DataFolder.own(made.zip());
+      made.write(new BackupFile.Slip(made.sha256(), counts));
+      made.verify();
+      return say(
+          0, Words.say("keeping.made", "file", made.zip().toAbsolutePath().normalize().toString()));
+    } catch (SQLException | BackupFile.Damaged e) {
+      made.delete();
+      return say(1, Words.say("keeping.failed", "why", String.valueOf(e.getMessage())));
+    }
+  }
+
+  int restore(Path zip) {
+    BackupFile backup = new BackupFile(zip);
+    if (!Files.isRegularFile(zip)) {
+      return say(1, Words.say("keeping.no-file", "file", zip.toString()));
+    }
+    try {
+      if (Files.exists(file()) && DataFolder.isOpen(file())) {
+        return say(1, Words.say("keeping.running"));
+      }
+      Map<String, Long> counts = backup.verify();
+      DataFolder.create(data);
+      Path part = data.resolve(DataFolder.FILE + ".restored");
+      backup.unpack(part);
+      if (Files.exists(file())) {
+        Path aside = data.resolve("replaced-" + System.currentTimeMillis() + ".mv.db");
+        Files.move(file(), aside);
+        out.println(
+            Words.say("keeping.aside", "file", aside.toAbsolutePath().normalize().toString()));
+      }
+      Files.move(part, file(), StandardCopyOption.ATOMIC_MOVE);
+      return say(
+          0,
+          Words.say(
+              "keeping.restored",
+              "clients",
+              rows(counts, "CLIENT"),
+              "sets",
+              rows(counts, "NAIL_SET")));
+    } catch (BackupFile.Damaged | IOException e) {
+      return say(1, Words.say("keeping.not-restored", "why", String.valueOf(e.getMessage())));
+    }
+  }
+
+  private static long rows(Map<String, Long> counts, String table) {
+    return counts.getOrDefault(table, 0L);
+  }
+
+  /** Says what is wrong, one line each; the exit code counts what is. */
+  int doctor() {
+    if (!Files.isDirectory(data)) {
+      return say(1, Words.say("keeping.no-data", "folder", folder()));
+    }
+    int wrong = 0;
+    wrong += line(Files.isWritable(data), "keeping.writable", "keeping.not-writable");
+    wrong += room();
+    wrong += data();
+    wrong += backups();
+    return wrong;
+  }
+
+  private int line(boolean well, String good, String bad) {
+    out.println((well ? "  " : TROUBLE) + Words.say(well ? good : bad, "folder", folder()));
+    return well ? 0 : 1;
+  }
+
+  private int room() {
+    long free = data.toFile().getUsableSpace();
+    return line(free >= ROOM, "keeping.room", "keeping.no-room");
+  }
+
+  private int data() {
+    if (!Files.exists(file())) {
+      return line(false, "keeping.sound", "keeping.no-data");
+    }
+    try {
+      if (DataFolder.isOpen(file())) {
+        return line(true, "keeping.open", "keeping.open");
+      }
+      Map<String, Long> counts = BackupFile.countsOf(data);
+      out.println(
+          "  "
+              + Words.say(
+                  "keeping.sound",
+                  "clients",
+                  rows(counts, "CLIENT"),
+                  "sets",
+                  rows(counts, "NAIL_SET")));
+      return 0;
+    } catch (SQLException | IOException e) {
+      line(false, "keeping.sound", "keeping.damaged");
+      lastGood()
+          .ifPresent(
+              good ->
+                  out.println(
+                      TROUBLE
+                          + Words.say(
+                              "keeping.put-back",
+                              "file",
+                              good.zip().toAbsolutePath().normalize().toString())));
+      return 1;
+    }
+  }
+
+  /** The last backup that can be opened. */
+  Optional<BackupFile> lastGood() {
+    try {
+      for (BackupFile each : BackupFile.in(data.resolve(Backups.FOLDER))) {
+        try {
+          each.verify();
+          return Optional.of(each);
+        } catch (BackupFile.Damaged e) {
+          out.println(TROUBLE + Words.say("keeping.backup-damaged", "file", each.name()));
+        }
+      }
+    } catch (IOException e) {
+      out.println(TROUBLE + e.getMessage());
+    }
+    return Optional.empty();
+  }
+
+  private int backups() {
+    List<BackupFile> all;
+    try {
+      all = BackupFile.in(data.resolve(Backups.FOLDER));
+    } catch (IOException e) {
+      return say(1, TROUBLE + e.getMessage());
+    }
+    Optional<LocalDateTime> last = all.stream().flatMap(each -> each.made().stream()).findFirst();
+    if (last.isEmpty()) {
+      return line(false, "keeping.backups", "keeping.no-backups");
+    }
+    LocalDateTime now = LocalDateTime.now(clock);
+    if (last.get().isAfter(now.plusMinutes(5))) {
+      return say(
+          1,
+          TROUBLE + Words.say("keeping.clock", "day", Dates.of(last.get().toLocalDate(), "day")));
+    }
+    long days = ChronoUnit.DAYS.between(last.get(), now);
+    boolean recent = days <= OLD;
+    out.println(
+        (recent ? "  " : TROUBLE)
+            + Words.say("keeping.backups", "backups", all.size(), "days", days));
+    return recent ? 0 : 1;
+  }
+
+  private String folder() {
+    return data.toAbsolutePath().normalize().toString();
+  }
+}
