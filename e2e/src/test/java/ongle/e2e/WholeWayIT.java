@@ -42,7 +42,7 @@ class WholeWayIT extends AtTheDesk {
         .contains("10:45")
         .contains("Zofia Karrick")
         .contains("Open the plan");
-    assertThat(desk.text(".due")).contains("2 days overdue").contains("Odile Brask");
+    assertThat(desk.text("#due ~ .due")).contains("2 days overdue").contains("Odile Brask");
     assertThat(desk.text("main"))
         .contains("5 of 10")
         .contains("Allergy: acrylates")
