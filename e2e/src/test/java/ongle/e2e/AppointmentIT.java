@@ -227,7 +227,7 @@ class AppointmentIT {
     assertThat(seen.steps()).noneMatch(title -> title.contains("form") || title.contains("tip"));
     assertThat(seen.took()).contains("soak-off gel, no lot listed");
     desk.open("/");
-    assertThat(desk.text(".due")).contains("Hanne Oswick");
+    assertThat(desk.text("#due ~ .due")).contains("Hanne Oswick");
 
     desk.open("/sets/7/bench/guide/record");
     desk.click(".redo input[value=L2]");
