@@ -32,7 +32,7 @@ public final class TruthDrawing {
     scene.line("wear-today", x(0), y(0), x(1), y(1));
     for (Point point : points) {
       double at = x(point.foretold());
-      scene.line("wear-due", at, y(point.held().low()), at, y(point.held().high()));
+      scene.line("truth-band", at, y(point.held().low()), at, y(point.held().high()));
       scene.circle(point.held().few() ? "wear-few" : "wear-whole", at, y(point.held().value()), 5);
     }
     scene.text("wear-text", x(0.5), y(0) + 36, "middle", Words.say("wear.truth.foretold"));

@@ -2,6 +2,7 @@ package ongle.app.keeping;
 
 import java.io.IOException;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import ongle.app.web.NotFound;
@@ -41,7 +42,7 @@ class BackupController {
   }
 
   private String show(Optional<String> trouble, Model model) throws IOException {
-    List<Row> rows = new java.util.ArrayList<>();
+    List<Row> rows = new ArrayList<>();
     for (BackupFile each : backups.all()) {
       rows.add(
           new Row(

@@ -34,6 +34,12 @@ class Backups {
   static final String FOLDER = "backups";
 
   private static final Duration DAY = Duration.ofHours(24);
+  private static final Duration MISSED = Duration.ofHours(30);
+
+  /** Hours of the day between which it is night. */
+  private static final int NIGHT_FROM = 2;
+
+  private static final int NIGHT_TO = 5;
   private static final Logger LOG = LoggerFactory.getLogger(Backups.class);
 
   private final Path data;
@@ -149,16 +155,14 @@ class Backups {
       return;
     }
     LocalDateTime now = LocalDateTime.now(clock);
-    boolean recent =
+    boolean night = now.getHour() >= NIGHT_FROM && now.getHour() < NIGHT_TO;
+    // By day only what the night missed; what bears a day still to come is no backup of these.
+    LocalDateTime since = now.minus(night ? DAY.minusHours(NIGHT_TO - NIGHT_FROM) : MISSED);
+    boolean done =
         all().stream()
             .flatMap(each -> each.made().stream())
-            .anyMatch(made -> made.isAfter(now.minus(DAY)) && !made.isAfter(now));
-    boolean night = now.getHour() >= 2 && now.getHour() < 5;
-    boolean missed =
-        all().stream()
-            .flatMap(each -> each.made().stream())
-            .noneMatch(made -> made.isAfter(now.minus(DAY).minusHours(6)) && !made.isAfter(now));
-    if (!recent && (night || missed)) {
+            .anyMatch(made -> made.isAfter(since) && !made.isAfter(now));
+    if (!done) {
       try {
         LOG.info("backed up: {}", now().name());
       } catch (NotKept e) {

@@ -50,14 +50,7 @@ final class KitCsv {
    * @param bad lines that cannot
    * @param remarks on the whole
    */
-  record Read(KitKind kind, List<KitRow> rows, List<Bad> bad, List<String> remarks) {}
-
-  /**
-   * A line that cannot be taken.
-   *
-   * @param line in the file, the header is 1
-   */
-  record Bad(long line, String reason) {}
+  record Read(KitKind kind, List<KitRow> rows, List<CsvText.Bad> bad, List<String> remarks) {}
 
   static Read read(CsvText text) {
     Reading reading = new Reading(text);
@@ -68,7 +61,7 @@ final class KitCsv {
     private final CsvText text;
     private final List<KitRow> rows = new ArrayList<>();
     private final List<Long> lines = new ArrayList<>();
-    private final List<Bad> bad = new ArrayList<>();
+    private final List<CsvText.Bad> bad = new ArrayList<>();
     private final List<String> remarks = new ArrayList<>();
     private final Map<String, Long> lineOf = new HashMap<>();
     private KitKind kind;
@@ -145,7 +138,7 @@ final class KitCsv {
         rows.add(row);
         lines.add(line);
       } catch (IllegalArgumentException e) {
-        bad.add(new Bad(line, e.getMessage()));
+        bad.add(new CsvText.Bad(line, e.getMessage()));
       }
     }
 

@@ -50,7 +50,7 @@ final class MeasuresCsv {
    * @param bad lines that cannot
    * @param remarks on the whole
    */
-  record Read(List<Plate> plates, List<Bad> bad, List<String> remarks) {}
+  record Read(List<Plate> plates, List<CsvText.Bad> bad, List<String> remarks) {}
 
   /**
    * One finger's measures; empty where the file says nothing.
@@ -62,13 +62,6 @@ final class MeasuresCsv {
       Map<Quantity, Double> values,
       Optional<PlateCondition> condition,
       Optional<SkinState> skin) {}
-
-  /**
-   * A line that cannot be taken.
-   *
-   * @param line in the file, the header is 1
-   */
-  record Bad(long line, String reason) {}
 
   /** What a sheet has columns for. */
   static List<Quantity> quantities() {
@@ -108,37 +101,23 @@ final class MeasuresCsv {
   }
 
   static Read read(CsvText text) {
-    List<String> remarks = new ArrayList<>();
-    text.remark().ifPresent(remarks::add);
     Set<String> known =
         Stream.concat(
                 quantities().stream().map(MeasuresCsv::column), Stream.of(FINGER, PLATE, SKIN))
             .collect(Collectors.toSet());
-    if (!text.header().contains(FINGER)) {
-      remarks.add(Words.say("csv.no-column", "column", FINGER));
-      return new Read(List.of(), List.of(), remarks);
-    }
-    List<String> unknown =
-        text.header().stream().filter(column -> !known.contains(column)).toList();
-    if (!unknown.isEmpty()) {
-      remarks.add(Words.say("csv.unknown-columns", "columns", unknown));
-    }
     Map<Finger, Plate> plates = new EnumMap<>(Finger.class);
-    List<Bad> bad = new ArrayList<>();
-    for (CSVRecord record : text.records()) {
-      try {
-        text.checkWidth(record);
-        Plate plate = plate(text, record);
-        if (plates.containsKey(plate.finger())) {
-          throw new IllegalArgumentException(
-              Words.say("measure.csv.twice", "finger", plate.finger().name()));
-        }
-        plates.put(plate.finger(), plate);
-      } catch (IllegalArgumentException e) {
-        bad.add(new Bad(text.lineOf(record), e.getMessage()));
-      }
-    }
-    return new Read(List.copyOf(plates.values()), bad, remarks);
+    CsvText.Told told =
+        text.each(
+            List.of(FINGER),
+            known,
+            record -> {
+              Plate plate = plate(text, record);
+              if (plates.putIfAbsent(plate.finger(), plate) != null) {
+                throw new IllegalArgumentException(
+                    Words.say("measure.csv.twice", "finger", plate.finger().name()));
+              }
+            });
+    return new Read(List.copyOf(plates.values()), told.bad(), told.remarks());
   }
 
   private static Plate plate(CsvText text, CSVRecord record) {

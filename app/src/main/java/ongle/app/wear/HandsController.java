@@ -6,6 +6,7 @@ import java.time.LocalDateTime;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -234,32 +235,30 @@ class HandsController {
             .toList();
     return Optional.of(
         YearsDrawing.of(
-            first, visits, Trend.of(points(plates)).filter(Trend::sure), Words.say("wear.years")));
+            first, visits, trendOf(plates).filter(Trend::sure), Words.say("wear.years")));
   }
 
-  /** Each finger's length against the mean of the finger, so that none counts by its own length. */
-  private static List<Trend.Point> points(List<PlateLength> plates) {
+  /** Of all fingers together. */
+  private static Optional<Trend> trendOf(List<PlateLength> plates) {
     LocalDate first = plates.get(0).at().toLocalDate();
-    double all = plates.stream().mapToDouble(PlateLength::mm).average().orElse(0);
-    Map<Finger, Double> means =
+    return Trend.together(
         plates.stream()
             .collect(
                 Collectors.groupingBy(
-                    PlateLength::finger, Collectors.averagingDouble(PlateLength::mm)));
-    return plates.stream()
-        .map(
-            each ->
-                new Trend.Point(
-                    WearNote.days(first, each.at().toLocalDate()),
-                    each.mm() - means.get(each.finger()) + all))
-        .toList();
+                    PlateLength::finger,
+                    Collectors.mapping(
+                        each ->
+                            new Trend.Point(
+                                WearNote.days(first, each.at().toLocalDate()), each.mm()),
+                        Collectors.toList())))
+            .values());
   }
 
   private static Optional<String> trend(List<PlateLength> plates) {
     if (plates.stream().map(PlateLength::setId).distinct().count() < 3) {
       return Optional.empty();
     }
-    return Trend.of(points(plates))
+    return trendOf(plates)
         .map(
             trend ->
                 trend.sure()
@@ -320,7 +319,7 @@ class HandsController {
         .collect(
             Collectors.groupingBy(
                 each -> List.of(each.lesson().change(), each.helped()),
-                java.util.LinkedHashMap::new,
+                LinkedHashMap::new,
                 Collectors.toList()))
         .values()
         .stream()

@@ -89,7 +89,8 @@ class Learning {
                 note ->
                     note.getKind().broke() && note.getDays() > 0
                         ? new LoadFactor.Outcome.CrackedBetween(
-                            Math.min(note.wholeDay(), note.getDays() - 1), note.getDays())
+                            Math.min(Math.max(whole, note.wholeDay()), note.getDays() - 1),
+                            note.getDays())
                         : (LoadFactor.Outcome) new LoadFactor.Outcome.Held(note.getDays()))
             .orElseGet(() -> new LoadFactor.Outcome.Held(whole));
     return ofNail.get(0).course().map(course -> new LoadFactor.Observation(course, outcome));

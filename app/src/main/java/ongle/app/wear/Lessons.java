@@ -19,7 +19,6 @@ import ongle.app.sets.NailSet;
 import ongle.app.visits.VisitPlanner;
 import ongle.core.nail.Finger;
 import ongle.core.nail.Quantity;
-import ongle.core.plan.NailPlan;
 import ongle.core.wear.PrepStep;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -28,21 +27,13 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 class Lessons {
   private final Wears wears;
-  private final WearNoteRepository notes;
   private final VisitPlanner visits;
   private final SetReader reader;
   private final SetEditor editor;
   private final Clock clock;
 
-  Lessons(
-      Wears wears,
-      WearNoteRepository notes,
-      VisitPlanner visits,
-      SetReader reader,
-      SetEditor editor,
-      Clock clock) {
+  Lessons(Wears wears, VisitPlanner visits, SetReader reader, SetEditor editor, Clock clock) {
     this.wears = wears;
-    this.notes = notes;
     this.visits = visits;
     this.reader = reader;
     this.editor = editor;
@@ -111,54 +102,31 @@ class Lessons {
    */
   private void learn(List<Lesson> lessons, long next) {
     PlannedSet planned = reader.planned(next);
+    List<Lesson> known = planned.set().getLessons();
     List<Change> changes = new ArrayList<>();
-    changes.add(
-        Change.learn(
-            Stream.concat(planned.set().getLessons().stream(), lessons.stream())
-                .distinct()
-                .toList()));
+    changes.add(Change.learn(Stream.concat(known.stream(), lessons.stream()).distinct().toList()));
     Set<PrepStep> leftOut = EnumSet.noneOf(PrepStep.class);
     leftOut.addAll(planned.set().choices().skipped());
+    int planForDays = planned.set().choices().wearDays();
     for (Lesson lesson : lessons) {
-      NailPlan plan = planned.of(lesson.finger());
-      switch (lesson.change()) {
-        case CLEAN_CUTICLE -> leftOut.remove(PrepStep.CUTICLE);
-        case DEHYDRATE -> leftOut.remove(PrepStep.DEHYDRATE);
-        case PRIME -> leftOut.remove(PrepStep.PRIMER);
-        case APEX_HIGHER ->
-            changes.add(
-                byHand(
-                    lesson.finger(),
-                    Quantity.APEX_THICKNESS,
-                    plan.build().profile().apexThickness() + ongle.core.cause.Change.APEX_MORE));
-        case SHORTER ->
-            changes.add(
-                byHand(
-                    lesson.finger(),
-                    Quantity.EXTENSION,
-                    Math.max(0, plan.extension() - ongle.core.cause.Change.SHORTER_BY)));
-        case INFILL_EARLIER ->
-            changes.add(
-                Change.lastFor(
-                    (int)
-                        Quantity.WEAR_DAYS
-                            .range()
-                            .held(
-                                planned.set().choices().wearDays()
-                                    - ongle.core.cause.Change.EARLIER_BY)));
-        default -> {
-          // What hands do otherwise is told where they do it.
-        }
+      lesson.change().prepares().ifPresent(leftOut::remove);
+      Map<Quantity, Double> byHand = lesson.change().sets(planned.of(lesson.finger()));
+      if (!byHand.isEmpty()) {
+        changes.add(Change.byHand(Map.of(lesson.finger(), byHand)));
       }
+      // Of the whole set: once is enough, whichever of its nails asks for it.
+      if (known.stream().noneMatch(each -> each.change() == lesson.change())) {
+        planForDays =
+            Math.min(planForDays, lesson.change().lasts(planned.set().choices().wearDays()));
+      }
+    }
+    if (planForDays != planned.set().choices().wearDays()) {
+      changes.add(Change.lastFor(planForDays));
     }
     if (!leftOut.equals(planned.set().choices().skipped())) {
       changes.add(Change.leaveOut(leftOut));
     }
     editor.make(next, changes);
-  }
-
-  private static Change byHand(Finger finger, Quantity quantity, double value) {
-    return Change.byHand(Map.of(finger, Map.of(quantity, quantity.range().held(value))));
   }
 
   /** How a nail did that was built otherwise. */
@@ -176,11 +144,6 @@ class Lessons {
   record Outcome(Lesson lesson, Helped helped, int days) {}
 
   /** What was changed on a set, and whether it helped. */
-  @Transactional(readOnly = true)
-  public List<Outcome> outcomes(NailSet set) {
-    return outcomes(set, notes.findBySetIdOrderBySeenOnAscIdAsc(set.getId()));
-  }
-
   static List<Outcome> outcomes(NailSet set, List<WearNote> notes) {
     return set.getLessons().stream()
         .map(

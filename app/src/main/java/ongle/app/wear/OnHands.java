@@ -2,9 +2,10 @@ package ongle.app.wear;
 
 import java.time.Clock;
 import java.time.LocalDate;
-import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
 import ongle.app.clients.Client;
@@ -16,6 +17,7 @@ import ongle.core.nail.Finger;
 import ongle.core.wear.Outlook;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.support.TransactionOperations;
 
 /** What is on clients' hands now: when it is due, who called, which change to look at. */
 @Service
@@ -27,6 +29,7 @@ public class OnHands {
   private final Wears wears;
   private final WornSetRepository worn;
   private final WearNoteRepository notes;
+  private final TransactionOperations changes;
   private final Clock clock;
 
   OnHands(
@@ -34,7 +37,9 @@ public class OnHands {
       Wears wears,
       WornSetRepository worn,
       WearNoteRepository notes,
+      TransactionOperations changes,
       Clock clock) {
+    this.changes = changes;
     this.reader = reader;
     this.wears = wears;
     this.worn = worn;
@@ -67,45 +72,69 @@ public class OnHands {
   public record Changed(long setId, Client client, String changes) {}
 
   /** Every set being worn, the first due in front. */
-  @Transactional
   public List<Due> due() {
-    List<Due> due = new ArrayList<>();
-    int reckoned = 0;
     double share = wears.share();
-    for (SetReader.Worn each : reader.worn()) {
-      WornSet kept =
-          worn.findById(each.setId()).orElseGet(() -> worn.save(new WornSet(each.setId())));
-      if (kept.staysUntil(share).isEmpty() && reckoned < AT_ONCE) {
-        keep(kept, wears.of(each.setId()));
-        reckoned++;
-      }
-      // A set that has failed already stays whole by no chance.
-      Optional<LocalDate> sooner =
-          kept.staysUntil(share).filter(day -> kept.getFailed() == 0 && each.due().isAfter(day));
-      due.add(
-          new Due(
-              each.setId(),
-              each.client(),
-              sooner.orElse(each.due()),
-              sooner.isPresent(),
-              kept.getFailed(),
-              each.summary(),
-              kept.remindedOn()));
+    List<SetReader.Worn> all = reader.worn();
+    Map<Long, WornSet> kept = kept(all);
+    List<Long> open =
+        all.stream()
+            .map(SetReader.Worn::setId)
+            .filter(id -> kept.get(id) == null || kept.get(id).staysUntil(share).isEmpty())
+            .limit(AT_ONCE)
+            .toList();
+    if (!open.isEmpty()) {
+      changes.executeWithoutResult(status -> open.forEach(id -> keep(id, wears.of(id), share)));
+      kept.putAll(kept(all));
     }
-    due.sort(Comparator.comparing(Due::due));
-    return due;
+    return all.stream()
+        .map(each -> due(each, Optional.ofNullable(kept.get(each.setId())), share))
+        .sorted(Comparator.comparing(Due::due))
+        .toList();
   }
 
-  private void keep(WornSet kept, Wears.Worn set) {
-    double share = wears.share();
-    int day = set.staysUntil(share).orElse(Outlook.LOOKED_AHEAD + 1);
-    kept.stayUntil(Wears.built(set.visit().planned()).plusDays(day), share);
+  private Map<Long, WornSet> kept(List<SetReader.Worn> all) {
+    Map<Long, WornSet> kept = new HashMap<>();
+    worn.findAllById(all.stream().map(SetReader.Worn::setId).toList())
+        .forEach(set -> kept.put(set.getSetId(), set));
+    return kept;
   }
 
-  /** Keeps how long a set stays whole, as it was just reckoned. */
-  @Transactional
+  private static Due due(SetReader.Worn each, Optional<WornSet> kept, double share) {
+    int failed = kept.map(WornSet::getFailed).orElse(0);
+    // A set that has failed already stays whole by no chance.
+    Optional<LocalDate> sooner =
+        kept.flatMap(set -> set.staysUntil(share))
+            .filter(day -> failed == 0 && each.due().isAfter(day));
+    return new Due(
+        each.setId(),
+        each.client(),
+        sooner.orElse(each.due()),
+        sooner.isPresent(),
+        failed,
+        each.summary(),
+        kept.flatMap(WornSet::remindedOn));
+  }
+
+  private void keep(long setId, Wears.Worn set, double share) {
+    WornSet kept = worn.findById(setId).orElseGet(() -> worn.save(new WornSet(setId)));
+    kept.stayUntil(until(set, share), share);
+  }
+
+  private static LocalDate until(Wears.Worn set, double share) {
+    return Wears.built(set.visit().planned())
+        .plusDays(set.staysUntil(share).orElse(Outlook.LOOKED_AHEAD + 1));
+  }
+
+  /** Keeps how long a set stays whole, as it was just reckoned; mostly that is known. */
   void keep(long setId, Wears.Worn set) {
-    worn.findById(setId).ifPresent(kept -> keep(kept, set));
+    double share = wears.share();
+    boolean other =
+        worn.findById(setId)
+            .filter(kept -> !kept.staysUntil(share).equals(Optional.of(until(set, share))))
+            .isPresent();
+    if (other) {
+      changes.executeWithoutResult(status -> keep(setId, set, share));
+    }
   }
 
   /** What clients told by phone of sets they still wear, the last first. */
@@ -157,7 +186,6 @@ public class OnHands {
    *
    * @throws NotFound if it is not
    */
-  @Transactional
   public Due due(long setId) {
     return due().stream()
         .filter(each -> each.setId() == setId)

@@ -7,10 +7,8 @@ import java.time.LocalDate;
 import java.time.format.DateTimeParseException;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
-import java.util.stream.Stream;
 import ongle.app.web.CsvText;
 import ongle.app.words.Numbers;
 import ongle.app.words.Words;
@@ -48,59 +46,33 @@ final class WearCsv {
    * @param bad lines that cannot
    * @param remarks on the whole
    */
-  record Read(List<WearDesk.Sight> seen, List<Bad> bad, List<String> remarks) {}
-
-  /**
-   * A line that cannot be taken.
-   *
-   * @param line in the file, the header is 1
-   */
-  record Bad(long line, String reason) {}
+  record Read(List<WearDesk.Sight> seen, List<CsvText.Bad> bad, List<String> remarks) {}
 
   static Read read(CsvText text) {
-    List<String> remarks = new ArrayList<>();
-    text.remark().ifPresent(remarks::add);
-    for (String column : List.of(FINGER, KIND, FOUND)) {
-      if (!text.header().contains(column)) {
-        remarks.add(Words.say("csv.no-column", "column", column));
-        return new Read(List.of(), List.of(), remarks);
-      }
-    }
-    List<String> unknown = text.header().stream().filter(each -> !KNOWN.contains(each)).toList();
-    if (!unknown.isEmpty()) {
-      remarks.add(Words.say("csv.unknown-columns", "columns", unknown));
-    }
     List<WearDesk.Sight> seen = new ArrayList<>();
-    List<Bad> bad = new ArrayList<>();
-    for (CSVRecord record : text.records()) {
-      try {
-        text.checkWidth(record);
-        seen.add(sight(text, record));
-      } catch (IllegalArgumentException e) {
-        bad.add(new Bad(text.lineOf(record), e.getMessage()));
-      }
-    }
-    return new Read(seen, bad, remarks);
+    CsvText.Told told =
+        text.each(List.of(FINGER, KIND, FOUND), KNOWN, record -> seen.add(sight(text, record)));
+    return new Read(seen, told.bad(), told.remarks());
   }
 
   private static WearDesk.Sight sight(CsvText text, CSVRecord record) {
-    Finger finger = one(Finger.values(), FINGER, text.value(record, FINGER));
+    Finger finger = CsvText.one(List.of(Finger.values()), FINGER, text.value(record, FINGER));
     LocalDate day = day(text.value(record, FOUND));
     String kind = text.value(record, KIND);
     if (kind.equalsIgnoreCase(WHOLE)) {
       return new WearDesk.Sight(finger, day, Optional.empty());
     }
-    String far = optional(text, record, FAR);
-    String whole = optional(text, record, WHOLE_ON);
-    String after = optional(text, record, AFTER);
-    String said = optional(text, record, SAID);
+    String far = text.value(record, FAR);
+    String whole = text.value(record, WHOLE_ON);
+    String after = text.value(record, AFTER);
+    String said = text.value(record, SAID);
     return new WearDesk.Sight(
         finger,
         day,
         Optional.of(
             new WearForm(
-                one(Finding.Kind.values(), KIND, kind),
-                one(Finding.Place.values(), PLACE, optional(text, record, PLACE)),
+                CsvText.one(List.of(Finding.Kind.values()), KIND, kind),
+                CsvText.one(List.of(Finding.Place.values()), PLACE, text.value(record, PLACE)),
                 far.isEmpty()
                     ? 0
                     : Numbers.parse(far)
@@ -112,15 +84,11 @@ final class WearCsv {
                 whole.isEmpty() ? Optional.empty() : Optional.of(day(whole)),
                 after.isEmpty()
                     ? Finding.After.NOTHING_KNOWN
-                    : one(Finding.After.values(), AFTER, after),
+                    : CsvText.one(List.of(Finding.After.values()), AFTER, after),
                 said.isEmpty()
                     ? null
                     : said.substring(0, Math.min(WearForm.LONGEST, said.length())),
                 false)));
-  }
-
-  private static String optional(CsvText text, CSVRecord record, String column) {
-    return text.header().contains(column) ? text.value(record, column) : "";
   }
 
   private static LocalDate day(String typed) {
@@ -129,23 +97,6 @@ final class WearCsv {
     } catch (DateTimeParseException e) {
       throw new IllegalArgumentException(Words.say("wear.no-day"), e);
     }
-  }
-
-  private static <E extends Enum<E>> E one(E[] all, String column, String typed) {
-    return Stream.of(all)
-        .filter(each -> each.name().equalsIgnoreCase(typed))
-        .findFirst()
-        .orElseThrow(
-            () ->
-                new IllegalArgumentException(
-                    Words.say(
-                        "csv.one-of",
-                        "column",
-                        column,
-                        "typed",
-                        typed,
-                        "all",
-                        Stream.of(all).map(WearCsv::code).toList())));
   }
 
   static String write(Wears.Worn worn) {
@@ -158,15 +109,15 @@ final class WearCsv {
         Diagnosis.Ranked first = each.diagnosis().first();
         csv.printRecord(
             finding.finger(),
-            code(finding.kind()),
-            code(finding.place()),
+            CsvText.code(finding.kind()),
+            CsvText.code(finding.place()),
             Numbers.plain(finding.far(), 1),
             each.note().getSeenOn(),
             finding.day(),
-            code(finding.after()),
-            code(first.cause()),
+            CsvText.code(finding.after()),
+            CsvText.code(first.cause()),
             Numbers.plain(first.share(), 2),
-            each.note().ownCause().map(WearCsv::code).orElse(""),
+            each.note().ownCause().map(CsvText::code).orElse(""),
             each.note().getSaid() == null ? "" : CsvText.guarded(each.note().getSaid()));
       }
       for (WearNote note : worn.whole()) {
@@ -177,9 +128,5 @@ final class WearCsv {
       throw new UncheckedIOException(e);
     }
     return out.toString();
-  }
-
-  private static String code(Enum<?> of) {
-    return of.name().toLowerCase(Locale.ROOT);
   }
 }

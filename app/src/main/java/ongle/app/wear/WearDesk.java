@@ -2,6 +2,7 @@ package ongle.app.wear;
 
 import java.time.Clock;
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
@@ -86,13 +87,9 @@ public class WearDesk {
   @Transactional
   void note(
       long setId, Finger finger, LocalDate day, WearForm form, FindingPictures.Readable picture) {
-    note(setId, finger, day, form);
-    long last =
-        notes.findBySetIdOrderBySeenOnAscIdAsc(setId).stream()
-            .mapToLong(WearNote::getId)
-            .max()
-            .orElseThrow();
-    pictures.keep(setId, last, picture);
+    List<WearNote> noted =
+        note(reader.planned(setId), List.of(new Sight(finger, day, Optional.of(form))));
+    noted.forEach(note -> pictures.keep(setId, note.getId(), picture));
   }
 
   /**
@@ -144,12 +141,14 @@ public class WearDesk {
     learning.learn(clientId);
   }
 
-  private void note(PlannedSet planned, List<Sight> seen) {
-    write(planned, checks.of(planned), seen);
+  private List<WearNote> note(PlannedSet planned, List<Sight> seen) {
+    List<WearNote> noted = write(planned, checks.of(planned), seen);
     learning.learn(planned.client().getId());
+    return noted;
   }
 
-  private void write(PlannedSet planned, SetCheck check, List<Sight> seen) {
+  private List<WearNote> write(PlannedSet planned, SetCheck check, List<Sight> seen) {
+    List<WearNote> noted = new ArrayList<>();
     Long technician = visits.technician(planned.set());
     Optional<LocalDate> next =
         reader.next(planned.id()).map(set -> set.getCreatedAt().toLocalDate());
@@ -173,9 +172,10 @@ public class WearDesk {
                       day,
                       planned.client().load().factor().survives(nail.course(), day),
                       technician == null ? null : String.valueOf(technician)));
-      notes.save(note);
+      noted.add(notes.save(note));
     }
     count(planned.id());
+    return noted;
   }
 
   private void check(PlannedSet planned, Optional<LocalDate> next, Sight sight) {

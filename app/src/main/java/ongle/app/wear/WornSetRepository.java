@@ -1,6 +1,10 @@
 package ongle.app.wear;
 
+import java.time.LocalDate;
+import java.time.LocalDateTime;
 import java.util.List;
+import ongle.core.cause.Finding;
+import ongle.core.nail.Finger;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Query;
 
@@ -12,8 +16,8 @@ interface WornSetRepository extends JpaRepository<WornSet, Long> {
       long clientId,
       String client,
       String phone,
-      java.time.LocalDateTime built,
-      java.time.LocalDate wornUntil,
+      LocalDateTime built,
+      LocalDate wornUntil,
       Integer failed) {}
 
   @Query(
@@ -27,9 +31,9 @@ interface WornSetRepository extends JpaRepository<WornSet, Long> {
   record Again(
       long clientId,
       String client,
-      ongle.core.nail.Finger finger,
-      ongle.core.cause.Finding.Kind kind,
-      ongle.core.cause.Finding.Place place,
+      Finger finger,
+      Finding.Kind kind,
+      Finding.Place place,
       long sets,
       long last) {}
 

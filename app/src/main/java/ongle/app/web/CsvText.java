@@ -7,6 +7,8 @@ import java.nio.charset.CharacterCodingException;
 import java.nio.charset.Charset;
 import java.nio.charset.CodingErrorAction;
 import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.Collection;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
@@ -14,6 +16,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Consumer;
 import java.util.regex.Pattern;
 import ongle.app.words.Words;
 import org.apache.commons.csv.CSVFormat;
@@ -158,6 +161,81 @@ public final class CsvText {
   public String value(CSVRecord record, String column) {
     Integer at = columns.get(column);
     return at == null || at >= record.size() ? "" : unguarded(record.get(at).strip());
+  }
+
+  /**
+   * A line that cannot be taken.
+   *
+   * @param line in the file, the header is 1
+   */
+  public record Bad(long line, String reason) {}
+
+  /**
+   * What is to be said of a file.
+   *
+   * @param bad lines that cannot be taken
+   * @param remarks on the whole
+   */
+  public record Told(List<Bad> bad, List<String> remarks) {}
+
+  /**
+   * Takes line by line: a bad one is told with its reason, and the others go on. None where a
+   * column is missing.
+   *
+   * @param needed columns nothing can be taken without
+   * @param known columns anything is made of
+   * @param take throws an {@link IllegalArgumentException} with the reason for a bad line
+   */
+  public Told each(List<String> needed, Set<String> known, Consumer<CSVRecord> take) {
+    List<String> remarks = new ArrayList<>();
+    remark().ifPresent(remarks::add);
+    for (String column : needed) {
+      if (!header().contains(column)) {
+        remarks.add(Words.say("csv.no-column", "column", column));
+        return new Told(List.of(), remarks);
+      }
+    }
+    List<String> unknown = header().stream().filter(each -> !known.contains(each)).toList();
+    if (!unknown.isEmpty()) {
+      remarks.add(Words.say("csv.unknown-columns", "columns", unknown));
+    }
+    List<Bad> bad = new ArrayList<>();
+    for (CSVRecord record : records) {
+      try {
+        checkWidth(record);
+        take.accept(record);
+      } catch (IllegalArgumentException e) {
+        bad.add(new Bad(lineOf(record), e.getMessage()));
+      }
+    }
+    return new Told(bad, remarks);
+  }
+
+  /** How a word of core is written in a file. */
+  public static String code(Enum<?> of) {
+    return of.name().toLowerCase(Locale.ROOT);
+  }
+
+  /**
+   * The one of these that is meant, in any case.
+   *
+   * @throws IllegalArgumentException that says which there are, if it is none of them
+   */
+  public static <E extends Enum<E>> E one(Collection<E> all, String column, String typed) {
+    return all.stream()
+        .filter(each -> each.name().equalsIgnoreCase(typed))
+        .findFirst()
+        .orElseThrow(
+            () ->
+                new IllegalArgumentException(
+                    Words.say(
+                        "csv.one-of",
+                        "column",
+                        column,
+                        "typed",
+                        typed,
+                        "all",
+                        all.stream().map(CsvText::code).toList())));
   }
 
   /** The line of the file, the header is 1. */

@@ -1,6 +1,11 @@
 package ongle.core.cause;
 
+import java.util.Map;
+import java.util.Optional;
 import ongle.core.Code;
+import ongle.core.nail.Quantity;
+import ongle.core.plan.NailPlan;
+import ongle.core.wear.PrepStep;
 
 /** The one thing that is done otherwise next time. */
 public enum Change implements Code {
@@ -29,13 +34,13 @@ public enum Change implements Code {
   NONE;
 
   /** mm. */
-  public static final double APEX_MORE = 0.2;
+  private static final double APEX_MORE = 0.2;
 
   /** mm. */
-  public static final double SHORTER_BY = 3;
+  private static final double SHORTER_BY = 3;
 
   /** Days. */
-  public static final int EARLIER_BY = 5;
+  private static final int EARLIER_BY = 5;
 
   public static Change against(Cause cause) {
     return switch (cause) {
@@ -61,5 +66,40 @@ public enum Change implements Code {
       case PICKING -> SMOOTH_EDGES;
       case KNOCK, UNKNOWN -> NONE;
     };
+  }
+
+  /** The step of the preparation it no longer leaves out; empty for any other change. */
+  public Optional<PrepStep> prepares() {
+    return switch (this) {
+      case CLEAN_CUTICLE -> Optional.of(PrepStep.CUTICLE);
+      case DEHYDRATE -> Optional.of(PrepStep.DEHYDRATE);
+      case PRIME -> Optional.of(PrepStep.PRIMER);
+      default -> Optional.empty();
+    };
+  }
+
+  /**
+   * What it sets by hand on a nail that is planned like this, in each quantity's unit; nothing
+   * where it is hands that do otherwise.
+   */
+  public Map<Quantity, Double> sets(NailPlan plan) {
+    return switch (this) {
+      case APEX_HIGHER ->
+          Map.of(
+              Quantity.APEX_THICKNESS,
+              Quantity.APEX_THICKNESS
+                  .range()
+                  .held(plan.build().profile().apexThickness() + APEX_MORE));
+      case SHORTER ->
+          Map.of(
+              Quantity.EXTENSION,
+              Quantity.EXTENSION.range().held(Math.max(0, plan.extension() - SHORTER_BY)));
+      default -> Map.of();
+    };
+  }
+
+  /** Days until the infill of a set that was planned for so many. */
+  public int lasts(int days) {
+    return this == INFILL_EARLIER ? (int) Quantity.WEAR_DAYS.range().held(days - EARLIER_BY) : days;
   }
 }

@@ -1,7 +1,9 @@
 package ongle.core.wear;
 
+import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.ToDoubleFunction;
 
 /**
  * A straight line through what was measured over time, by least squares.
@@ -27,8 +29,8 @@ public record Trend(double from, double perDay, double error) {
    */
   public static Optional<Trend> of(List<Point> points) {
     int n = points.size();
-    double days = points.stream().mapToDouble(Point::day).average().orElse(0);
-    double values = points.stream().mapToDouble(Point::value).average().orElse(0);
+    double days = mean(points, Point::day);
+    double values = mean(points, Point::value);
     double spread = points.stream().mapToDouble(each -> Math.pow(each.day() - days, 2)).sum();
     if (n < 3 || spread == 0) {
       return Optional.empty();
@@ -42,6 +44,41 @@ public record Trend(double from, double perDay, double error) {
             .map(off -> off * off)
             .sum();
     return Optional.of(new Trend(values - slope * days, slope, Math.sqrt(rest / (n - 2) / spread)));
+  }
+
+  /**
+   * Through several series together: each counts against its own mean of days and values, so that
+   * what rises is not which of them was measured when (the within estimator of fixed effects).
+   *
+   * @return the line about the mean of all; empty as with one, or with a point a series
+   */
+  public static Optional<Trend> together(Collection<List<Point>> series) {
+    List<Point> all = series.stream().flatMap(List::stream).toList();
+    double day = mean(all, Point::day);
+    double value = mean(all, Point::value);
+    int free = all.size() - series.size() - 1;
+    if (free < 1) {
+      return Optional.empty();
+    }
+    return of(series.stream()
+            .flatMap(
+                own ->
+                    own.stream()
+                        .map(
+                            each ->
+                                new Point(
+                                    each.day() - mean(own, Point::day) + day,
+                                    each.value() - mean(own, Point::value) + value)))
+            .toList())
+        // Every series has used up one more.
+        .map(
+            line ->
+                new Trend(
+                    line.from, line.perDay, line.error * Math.sqrt((all.size() - 2.0) / free)));
+  }
+
+  private static double mean(List<Point> points, ToDoubleFunction<Point> of) {
+    return points.stream().mapToDouble(of).average().orElse(0);
   }
 
   /** Value on a day. */
