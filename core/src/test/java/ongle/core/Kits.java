@@ -23,6 +23,11 @@ public final class Kits {
 
   private Kits() {}
 
+  /** Forms alone. */
+  public static Fitting fitting() {
+    return new Fitting(List.of(), List.of(PAPER, RIGID), Schools.USUAL, Optional.empty());
+  }
+
   public static Fitting fitting(TipKit tips) {
     return new Fitting(List.of(tips), List.of(PAPER, RIGID), Schools.USUAL, Optional.empty());
   }

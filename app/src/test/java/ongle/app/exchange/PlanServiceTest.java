@@ -258,6 +258,49 @@ class PlanServiceTest {
   }
 
   @Test
+  void whatHappenedToAWornNailComesBackWithItsCauses() throws Exception {
+    String file =
+        mvc.perform(get("/sets/8/set.json")).andReturn().getResponse().getContentAsString();
+    assertThat(schema("set.schema.json").validate(file, InputFormat.JSON)).isEmpty();
+    String answer = plan(file).getContentAsString();
+    assertThat(schema("plan.schema.json").validate(answer, InputFormat.JSON)).isEmpty();
+    JsonNode knocked = json.readTree(answer).get("causes").get(1);
+    assertThat(knocked.get("finger").stringValue()).isEqualTo("L3");
+    assertThat(knocked.get("kind").stringValue()).isEqualTo("crack");
+    assertThat(knocked.get("causes").get(0).get("cause").stringValue()).isEqualTo("knock");
+    assertThat(knocked.get("foretold").doubleValue()).isBetween(0.5, 1.0);
+
+    ObjectNode wrong = (ObjectNode) json.readTree(file);
+    ObjectNode nail = (ObjectNode) wrong.get("nails").get(0);
+    nail.set(
+        "worn",
+        json.readTree(
+            "[{\"kind\": \"chip\", \"place\": \"free-edge\", \"day\": 3, \"wholeDay\": 9}]"));
+    assertThat(plan(wrong.toString()).getStatus()).isEqualTo(400);
+    nail.set("worn", json.readTree("[{\"kind\": \"melted\", \"place\": \"join\", \"day\": 3}]"));
+    assertThat(plan(wrong.toString()).getContentAsString()).contains("pop-off");
+  }
+
+  @Test
+  void whatHandsAndPlatesAskChangesThePlan() throws Exception {
+    ObjectNode file = (ObjectNode) json.readTree(example());
+    ObjectNode wear = json.createObjectNode();
+    file.set("wear", wear);
+    JsonNode usual = json.readTree(plan(file.toString()).getContentAsString());
+    wear.put("platesFactor", 1.25);
+    JsonNode plates = json.readTree(plan(file.toString()).getContentAsString());
+    assertThat(firstDay(plates, "lift")).isCloseTo(firstDay(usual, "lift") / 1.25, within(0.02));
+    assertThat(firstDay(plates, "bed")).isCloseTo(firstDay(usual, "bed"), within(0.001));
+    wear.put("loadFactor", 1.25);
+    JsonNode both = json.readTree(plan(file.toString()).getContentAsString());
+    assertThat(firstDay(both, "bed")).isCloseTo(firstDay(usual, "bed") / 1.25, within(0.02));
+  }
+
+  private static double firstDay(JsonNode plan, String margin) {
+    return plan.get("nails").get(2).get("margins").get("firstDay").get(margin).doubleValue();
+  }
+
+  @Test
   void everyDemoSetsAppointmentIsTheSameThroughTheService() throws Exception {
     for (long set : new long[] {1, 3, 5}) {
       String file =

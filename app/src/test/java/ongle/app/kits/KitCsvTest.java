@@ -46,9 +46,9 @@ class KitCsvTest {
                 + "5,9.9,1.8,6,24,0.5\n"
                 + "6,99,1.8,6,24,0.5,1\n");
     assertThat(read.rows()).extracting(KitRow::number).containsExactly("1", "5");
-    assertThat(read.bad()).extracting(KitCsv.Bad::line).containsExactly(3L, 5L, 6L, 7L, 8L, 10L);
+    assertThat(read.bad()).extracting(CsvText.Bad::line).containsExactly(3L, 5L, 6L, 7L, 8L, 10L);
     assertThat(read.bad())
-        .extracting(KitCsv.Bad::reason)
+        .extracting(CsvText.Bad::reason)
         .satisfiesExactly(
             reason -> assertThat(reason).contains("width \"wide\"").contains("3.0 to 30.0 mm"),
             reason -> assertThat(reason).contains("already on line 2"),

@@ -58,7 +58,7 @@ class MeasuresCsvTest {
         .isEqualTo(Map.of(Quantity.WIDTH, 11.4, Quantity.ARCH_DEPTH, 2.1));
     assertThat(read.remarks()).anyMatch(remark -> remark.contains("shoe_size"));
     assertThat(read.bad())
-        .extracting(MeasuresCsv.Bad::reason)
+        .extracting(CsvText.Bad::reason)
         .satisfiesExactly(
             reason -> assertThat(reason).contains("finger \"R9\""),
             reason -> assertThat(reason).contains("3.0 to 25.0 mm"),

@@ -24,6 +24,17 @@ class TrendTest {
   }
 
   @Test
+  void severalSeriesCountEachAgainstItsOwnMean() {
+    // The long one is only measured late: that is no growth.
+    List<Trend.Point> shorter = points(0.02, 0, 0, 0, 0, 0);
+    List<Trend.Point> longer = List.of(new Trend.Point(63, 12.42), new Trend.Point(84, 12.84));
+    Trend trend = Trend.together(List.of(shorter, longer)).orElseThrow();
+    assertThat(trend.perDay()).isCloseTo(0.02, within(0.001));
+    assertThat(Trend.of(java.util.stream.Stream.of(shorter, longer).flatMap(List::stream).toList()))
+        .hasValueSatisfying(alone -> assertThat(alone.perDay()).isGreaterThan(0.04));
+  }
+
+  @Test
   void platesThatStayTellNothing() {
     assertThat(Trend.of(points(0, 0.2, -0.3, 0.1, -0.1, 0.2)).orElseThrow().sure()).isFalse();
   }
