@@ -233,7 +233,7 @@ public class BenchDesk {
     return run.begun() && visit.plan().refusals().isEmpty()
         ? WorkFacts.of(
             new Guide(visit.plan(), run.events()),
-            shelf.tookExpired(
+            shelf.jars(
                 visit.planned().id(),
                 run.number(),
                 visit.planned().set().getCreatedAt().toLocalDate()))

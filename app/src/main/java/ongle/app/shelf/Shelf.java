@@ -11,6 +11,7 @@ import ongle.app.products.Products;
 import ongle.app.salon.SalonSettings;
 import ongle.app.web.NotFound;
 import ongle.core.portion.Lot;
+import ongle.core.portion.LotAge;
 import ongle.core.portion.Material;
 import ongle.core.portion.Need;
 import org.springframework.stereotype.Service;
@@ -167,13 +168,13 @@ public class Shelf {
   }
 
   /**
-   * Whether anything a visit took was past its date on that day; empty where nothing is known of
-   * its lots. A lot that was thrown away since tells nothing.
+   * How old the jars were on that day that a visit took of. A lot that was thrown away since tells
+   * nothing.
    */
   @Transactional(readOnly = true)
-  public Optional<Boolean> tookExpired(long setId, int run, LocalDate day) {
+  public LotAge jars(long setId, int run, LocalDate day) {
     List<LotUse> took = taken(setId, run);
-    List<Lot> known =
+    return LotAge.of(
         all().stream()
             .map(Kept::lot)
             .filter(
@@ -183,11 +184,8 @@ public class Shelf {
                             use ->
                                 use.material().equals(lot.material())
                                     && use.number().equals(lot.number())))
-            .toList();
-    return known.isEmpty()
-        ? Optional.empty()
-        : Optional.of(
-            known.stream().anyMatch(lot -> lot.goodUntil().filter(day::isAfter).isPresent()));
+            .toList(),
+        day);
   }
 
   /** What a visit took; empty before it was finished. */

@@ -2,9 +2,11 @@ package ongle.app.wear;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.OptionalInt;
 import java.util.Set;
 import ongle.app.SalonTest;
@@ -17,6 +19,9 @@ import ongle.core.cause.Finding;
 import ongle.core.cause.Sign;
 import ongle.core.cause.Signs;
 import ongle.core.nail.Finger;
+import ongle.core.portion.Lot;
+import ongle.core.portion.LotAge;
+import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
@@ -60,7 +65,7 @@ class SignsTest {
       Map<Finger, Set<StepKind>> skipped,
       Map<Finger, Set<StepKind>> offTime,
       Set<Finger> skin) {
-    return new WorkFacts(true, done, skipped, offTime, skin, Set.of(), Optional.empty(), false);
+    return new WorkFacts(true, done, skipped, offTime, skin, Set.of(), LotAge.UNKNOWN, false);
   }
 
   @Test
@@ -102,6 +107,35 @@ class SignsTest {
         .containsEntry(Sign.APEX_LOW, false)
         .doesNotContainKeys(Sign.BARREL_FLAT, Sign.EDGE_THICK);
     assertThat(signs(WorkFacts.NONE, Finger.R2)).containsEntry(Sign.EDGE_THICK, true);
+  }
+
+  @Test
+  void theJarsTellBothOfTheirDateAndOfHowLongTheyWereOpen() {
+    LocalDate day = LocalDate.of(2026, 3, 10);
+    LotAge open = LotAge.of(List.of(jar(day.plusDays(9), day.minusMonths(7))), day);
+    assertThat(signs(withJars(open), Finger.R2))
+        .containsEntry(Sign.LOT_EXPIRED, false)
+        .containsEntry(Sign.LOT_OPEN_LONG, true);
+    LotAge past = LotAge.of(List.of(jar(day.minusDays(1), null), jar(null, null)), day);
+    assertThat(signs(withJars(past), Finger.R2))
+        .containsEntry(Sign.LOT_EXPIRED, true)
+        .doesNotContainKey(Sign.LOT_OPEN_LONG);
+  }
+
+  private static Lot jar(@Nullable LocalDate expires, @Nullable LocalDate opened) {
+    return new Lot(
+        "primer",
+        "PR-1",
+        15,
+        9,
+        Optional.ofNullable(expires),
+        Optional.ofNullable(opened),
+        6,
+        OptionalDouble.empty());
+  }
+
+  private static WorkFacts withJars(LotAge jars) {
+    return new WorkFacts(true, Map.of(), Map.of(), Map.of(), Set.of(), Set.of(), jars, false);
   }
 
   @Test

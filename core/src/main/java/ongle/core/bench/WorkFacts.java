@@ -3,9 +3,9 @@ package ongle.core.bench;
 import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.Map;
-import java.util.Optional;
 import java.util.Set;
 import ongle.core.nail.Finger;
+import ongle.core.portion.LotAge;
 
 /**
  * What the last time through an appointment leaves to be known of each nail.
@@ -16,7 +16,7 @@ import ongle.core.nail.Finger;
  * @param offTime steps that were begun outside the time the product gave them
  * @param skin fingers product touched skin at
  * @param heat fingers the client felt heat at
- * @param expired whether anything it took was past its date; empty where the lots are not known
+ * @param jars how old the jars were
  * @param lampWeak whether the lamp had weakened
  */
 public record WorkFacts(
@@ -26,17 +26,14 @@ public record WorkFacts(
     Map<Finger, Set<StepKind>> offTime,
     Set<Finger> skin,
     Set<Finger> heat,
-    Optional<Boolean> expired,
+    LotAge jars,
     boolean lampWeak) {
   /** Nothing was written down. */
   public static final WorkFacts NONE =
-      new WorkFacts(
-          false, Map.of(), Map.of(), Map.of(), Set.of(), Set.of(), Optional.empty(), false);
+      new WorkFacts(false, Map.of(), Map.of(), Map.of(), Set.of(), Set.of(), LotAge.UNKNOWN, false);
 
-  /**
-   * @param expired whether anything it took was past its date; empty where that is not known
-   */
-  public static WorkFacts of(Guide guide, Optional<Boolean> expired) {
+  /** What an appointment that was worked through leaves to be known. */
+  public static WorkFacts of(Guide guide, LotAge jars) {
     Map<Finger, Set<StepKind>> done = new EnumMap<>(Finger.class);
     Map<Finger, Set<StepKind>> skipped = new EnumMap<>(Finger.class);
     Map<Finger, Set<StepKind>> offTime = new EnumMap<>(Finger.class);
@@ -57,7 +54,7 @@ public record WorkFacts(
         offTime,
         at(guide, Event.Type.SKIN),
         at(guide, Event.Type.HEAT),
-        expired,
+        jars,
         guide.plan().wish().lamp().weakened());
   }
 

@@ -3,9 +3,11 @@ package ongle.core.cause;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumMap;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 
 /**
  * Why a nail most likely failed: naive Bayes over the causes, from what was found and from every
@@ -22,6 +24,13 @@ public record Diagnosis(List<Ranked> ranked) {
 
   /** Below this share nothing is claimed. */
   public static final double CLAIMED = 0.5;
+
+  /** Signs of one thing, any of which is enough. */
+  private static final List<Set<Sign>> ENOUGH =
+      List.of(
+          EnumSet.of(Sign.CURED_SHORT, Sign.LAMP_WEAK, Sign.LAYER_THICK),
+          EnumSet.of(Sign.LOT_EXPIRED, Sign.LOT_OPEN_LONG),
+          EnumSet.of(Sign.EDGE_THICK, Sign.HAIRLINE_THICK));
 
   /**
    * A cause with its share.
@@ -57,7 +66,8 @@ public record Diagnosis(List<Ranked> ranked) {
    * What several nails of one visit have in common: what was found on each, and what is known of
    * all of them.
    */
-  public static Diagnosis of(List<Finding> findings, Map<Sign, Boolean> known) {
+  public static Diagnosis of(List<Finding> findings, Map<Sign, Boolean> told) {
+    Map<Sign, Boolean> known = settled(told);
     Map<Cause, Double> logs = new EnumMap<>(Cause.class);
     double most = Double.NEGATIVE_INFINITY;
     for (Cause cause : Cause.values()) {
@@ -121,6 +131,22 @@ public record Diagnosis(List<Ranked> ranked) {
       }
     }
     return Optional.empty();
+  }
+
+  /**
+   * Where one sign is enough, the want of another speaks for nothing: a cure in full does not go
+   * through under a weak lamp or too thick a layer, a jar past its date is no better for having
+   * been opened lately, and a gauge sees what the eye lets pass.
+   */
+  private static Map<Sign, Boolean> settled(Map<Sign, Boolean> told) {
+    Map<Sign, Boolean> known = new EnumMap<>(Sign.class);
+    known.putAll(told);
+    for (Set<Sign> signs : ENOUGH) {
+      if (signs.stream().anyMatch(sign -> known.getOrDefault(sign, false))) {
+        signs.forEach(sign -> known.remove(sign, false));
+      }
+    }
+    return known;
   }
 
   private static List<Evidence> evidence(Cause cause, Map<Sign, Boolean> known) {

@@ -106,7 +106,8 @@ final class Likelihoods {
     sign(Cause.UNDERCURED, Sign.LAMP_WEAK, 0.40);
     sign(Cause.UNDERCURED, Sign.LAYER_THICK, 0.35);
     sign(Cause.UNDERCURED, Sign.MANY_NAILS, 0.40);
-    sign(Cause.EXPIRED, Sign.LOT_EXPIRED, 0.95);
+    sign(Cause.EXPIRED, Sign.LOT_EXPIRED, 0.85);
+    sign(Cause.EXPIRED, Sign.LOT_OPEN_LONG, 0.85);
     sign(Cause.EXPIRED, Sign.MANY_NAILS, 0.40);
     sign(Cause.FORM_FORCED, Sign.ON_FORM, 0.99);
     sign(Cause.FORM_FORCED, Sign.FORM_UNCHECKED, 0.80);
@@ -117,6 +118,7 @@ final class Likelihoods {
     sign(Cause.BARREL_FLAT, Sign.BARREL_FLAT, 0.88);
     sign(Cause.BARREL_FLAT, Sign.MARGIN_LOW, 0.40);
     sign(Cause.EDGE_HEAVY, Sign.EDGE_THICK, 0.88);
+    sign(Cause.EDGE_HEAVY, Sign.HAIRLINE_THICK, 0.85);
     sign(Cause.TOO_LONG, Sign.LONG_FOR_HANDS, 0.85);
     sign(Cause.TOO_LONG, Sign.MARGIN_LOW, 0.55);
     sign(Cause.INFILL_LATE, Sign.PAST_DUE, 0.97);

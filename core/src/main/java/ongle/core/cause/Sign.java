@@ -15,6 +15,7 @@ public enum Sign implements Code {
   SKIN_TOUCHED(0.06),
   CAP_SKIPPED(0.06),
   LOT_EXPIRED(0.05),
+  LOT_OPEN_LONG(0.05),
   CURED_SHORT(0.05),
   LAMP_WEAK(0.03),
   FORM_UNCHECKED(0.06),
@@ -27,6 +28,8 @@ public enum Sign implements Code {
   APEX_FORWARD(0.07),
   BARREL_FLAT(0.07),
   EDGE_THICK(0.08),
+  /** By eye, from the tip. */
+  HAIRLINE_THICK(0.06),
   LAYER_THICK(0.03),
   /** From the margins on the day it happened. */
   MARGIN_LOW(0.10),

@@ -8,6 +8,7 @@ import java.util.Set;
 import ongle.core.bench.StepKind;
 import ongle.core.bench.WorkFacts;
 import ongle.core.check.Fault;
+import ongle.core.check.Look;
 import ongle.core.check.NailCheck;
 import ongle.core.fitting.BuildWay;
 import ongle.core.nail.Finger;
@@ -55,7 +56,6 @@ public final class Signs {
     signs.bench(nail.plan(), facts, finding.finger());
     signs.fit(nail.plan(), facts, finding.finger());
     signs.built(nail, finding.day());
-    signs.light();
     signs.hands(nail.plan(), does);
     signs.after(finding);
     signs.known.put(Sign.EARLY, finding.day() <= EARLY_DAYS);
@@ -91,7 +91,8 @@ public final class Signs {
               || facts.heat().contains(finger));
       known.put(Sign.LAMP_WEAK, facts.lampWeak());
     }
-    facts.expired().ifPresent(expired -> known.put(Sign.LOT_EXPIRED, expired));
+    facts.jars().pastDate().ifPresent(past -> known.put(Sign.LOT_EXPIRED, past));
+    facts.jars().openTooLong().ifPresent(open -> known.put(Sign.LOT_OPEN_LONG, open));
   }
 
   private void step(Sign sign, boolean planned, WorkFacts facts, Finger finger, StepKind kind) {
@@ -119,17 +120,12 @@ public final class Signs {
     measured(nail, Sign.APEX_FORWARD, Quantity.BUILT_APEX_PLACE, Fault.Kind.APEX_FORWARD);
     measured(nail, Sign.BARREL_FLAT, Quantity.BUILT_BARREL, Fault.Kind.BARREL_FLAT);
     measured(nail, Sign.EDGE_THICK, Quantity.BUILT_EDGE, Fault.Kind.EDGE_THICK, Fault.Kind.BEAK);
+    Optional.ofNullable(nail.eye().get(Look.HAIRLINE))
+        .ifPresent(seen -> known.put(Sign.HAIRLINE_THICK, seen == Look.Found.FILE));
     measured(nail, Sign.LAYER_THICK, Quantity.BUILT_APEX, Fault.Kind.APEX_HIGH);
     Outlook outlook = nail.outlook();
     known.put(Sign.MARGIN_LOW, outlook.on(day).margins().of(FailureMode.CRACK).ofAim() < LOW);
     known.put(Sign.PAST_DUE, day > outlook.due().day());
-  }
-
-  /** Under a weak lamp or too thick, a cure in full does not tell that it went through. */
-  private void light() {
-    if (known.getOrDefault(Sign.LAMP_WEAK, false) || known.getOrDefault(Sign.LAYER_THICK, false)) {
-      known.remove(Sign.CURED_SHORT, false);
-    }
   }
 
   private void measured(NailCheck nail, Sign sign, Quantity quantity, Fault.Kind... faults) {

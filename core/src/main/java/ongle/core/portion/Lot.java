@@ -69,17 +69,29 @@ public record Lot(
     if (left == 0) {
       return Optional.of(Fault.EMPTY);
     }
-    if (expires.filter(day::isAfter).isPresent()) {
+    if (pastDate(day).orElse(false)) {
       return Optional.of(Fault.EXPIRED);
     }
-    return opened.map(from -> from.plusMonths(goodOpenMonths)).filter(day::isAfter).isPresent()
-        ? Optional.of(Fault.OPEN_TOO_LONG)
-        : Optional.empty();
+    return openTooLong(day).orElse(false) ? Optional.of(Fault.OPEN_TOO_LONG) : Optional.empty();
+  }
+
+  /** Whether its printed date was past on that day; empty when none is printed. */
+  public Optional<Boolean> pastDate(LocalDate day) {
+    return expires.map(day::isAfter);
+  }
+
+  /** Whether it had been open for longer than it keeps; empty when nobody noted its opening. */
+  public Optional<Boolean> openTooLong(LocalDate day) {
+    return keepsOpenUntil().map(day::isAfter);
+  }
+
+  private Optional<LocalDate> keepsOpenUntil() {
+    return opened.map(from -> from.plusMonths(goodOpenMonths));
   }
 
   /** The last day it may be used. */
   public Optional<LocalDate> goodUntil() {
-    Optional<LocalDate> open = opened.map(from -> from.plusMonths(goodOpenMonths));
+    Optional<LocalDate> open = keepsOpenUntil();
     return expires.isEmpty()
         ? open
         : open.filter(day -> day.isBefore(expires.get())).or(() -> expires);

@@ -1,10 +1,12 @@
 package ongle.core.cause;
 
 import java.util.EnumMap;
+import java.util.EnumSet;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Random;
+import java.util.Set;
 import ongle.core.cause.Finding.After;
 import ongle.core.cause.Finding.Kind;
 import ongle.core.cause.Finding.Place;
@@ -24,6 +26,9 @@ final class WornNails {
   private static final double FALSE_ALARM = 0.01;
 
   private static final int LONGEST = 35;
+
+  /** The infill is due then. */
+  private static final int DUE = 26;
 
   private final Random random;
 
@@ -71,7 +76,7 @@ final class WornNails {
   }
 
   /** What the cause weakens, and how plainly it can be read off afterwards. */
-  private Optional<Sign> plant(Nail nail, Cause cause) {
+  private Set<Sign> plant(Nail nail, Cause cause) {
     double weak = 0.42 + 0.16 * random.nextDouble();
     switch (cause) {
       case NO_PRIMER, NO_DEHYDRATOR, PRIMER_OLD -> {
@@ -79,7 +84,7 @@ final class WornNails {
         nail.side *= weak;
         nail.edge *= weak;
         nail.join *= weak;
-        return Optional.of(
+        return Set.of(
             cause == Cause.NO_PRIMER
                 ? Sign.PRIMER_SKIPPED
                 : cause == Cause.PRIMER_OLD ? Sign.PRIMER_LATE : Sign.DEHYDRATOR_SKIPPED);
@@ -87,88 +92,92 @@ final class WornNails {
       case SKIN_LEFT -> {
         nail.cuticle *= weak;
         nail.side *= 0.8;
-        return Optional.of(Sign.CUTICLE_SKIPPED);
+        return Set.of(Sign.CUTICLE_SKIPPED);
       }
       case SKIN_TOUCHED -> {
         nail.cuticle *= weak;
         nail.side *= weak * 1.1;
-        return Optional.of(Sign.SKIN_TOUCHED);
+        return Set.of(Sign.SKIN_TOUCHED);
       }
       case EDGE_OPEN -> {
         nail.edge *= weak * 1.1;
         nail.chip *= weak;
-        return Optional.of(Sign.CAP_SKIPPED);
+        return Set.of(Sign.CAP_SKIPPED);
       }
       case JOIN_GAP -> {
         nail.join *= weak;
-        return Optional.empty();
+        return Set.of();
       }
       case TIP_FIT -> {
         nail.join *= weak;
         nail.side *= weak * 1.25;
-        return Optional.of(Sign.TIP_OFF_SIZE);
+        return Set.of(Sign.TIP_OFF_SIZE);
       }
       case UNDERCURED, EXPIRED -> {
         nail.cuticle *= weak * 1.15;
         nail.side *= weak * 1.3;
         nail.bend *= weak * 1.35;
         nail.clouds = random.nextDouble() < 0.15;
-        return Optional.of(cause == Cause.EXPIRED ? Sign.LOT_EXPIRED : softBecause());
+        return cause == Cause.EXPIRED ? goneOff() : Set.of(softBecause());
       }
       case FORM_FORCED -> {
         nail.edge *= weak;
         nail.bend *= weak * 1.35;
-        return Optional.of(Sign.FORM_UNCHECKED);
+        return Set.of(Sign.FORM_UNCHECKED);
       }
       case APEX_FLAT -> {
         nail.bend *= weak;
-        return Optional.of(Sign.APEX_LOW);
+        return Set.of(Sign.APEX_LOW);
       }
       case APEX_FORWARD -> {
         nail.back *= weak * 0.95;
         nail.cuticle *= 0.8;
         nail.bend *= 0.7;
-        return Optional.of(Sign.APEX_FORWARD);
+        return Set.of(Sign.APEX_FORWARD);
       }
       case BARREL_FLAT -> {
         nail.bend *= weak * 1.05;
         nail.back *= weak * 1.15;
-        return Optional.of(Sign.BARREL_FLAT);
+        return Set.of(Sign.BARREL_FLAT);
       }
       case EDGE_HEAVY -> {
         nail.cuticle *= weak * 1.1;
         nail.bend *= 0.7;
-        return Optional.of(Sign.EDGE_THICK);
+        // Whoever looks from the tip sees most of them.
+        return random.nextDouble() < 0.75
+            ? Set.of(Sign.EDGE_THICK, Sign.HAIRLINE_THICK)
+            : Set.of(Sign.EDGE_THICK);
       }
       case TOO_LONG -> {
         nail.lever = 1 / (weak * 1.05);
-        return Optional.of(Sign.LONG_FOR_HANDS);
+        return Set.of(Sign.LONG_FOR_HANDS);
       }
       case INFILL_LATE -> {
         nail.late = true;
-        return Optional.of(Sign.PAST_DUE);
+        // Told by the dates alone.
+        return Set.of();
       }
       case PLATE_THIN -> {
         nail.plate *= weak * 0.75;
-        return Optional.of(Sign.PLATE_THIN);
+        return Set.of(Sign.PLATE_THIN);
       }
       case NATURAL_LONG -> {
         nail.edge *= weak;
-        return Optional.of(Sign.NATURAL_LONG);
+        return Set.of(Sign.NATURAL_LONG);
       }
       case PICKING -> {
         nail.picked = true;
-        return Optional.of(random.nextBoolean() ? Sign.BITES : Sign.AFTER_PICKING);
+        return Set.of(random.nextBoolean() ? Sign.BITES : Sign.AFTER_PICKING);
       }
       case KNOCK -> {
         nail.knocked = true;
-        return Optional.of(Sign.AFTER_KNOCK);
+        return Set.of(Sign.AFTER_KNOCK);
       }
       case UNKNOWN -> {
-        return Optional.empty();
+        return Set.of();
       }
     }
-    return Optional.empty();
+    return Set.of();
   }
 
   /** A nail that failed of this; tried until one did. */
@@ -179,7 +188,7 @@ final class WornNails {
               || cause == Cause.TIP_FIT
               || cause != Cause.FORM_FORCED && random.nextDouble() < 0.4;
       Nail nail = sound(tip);
-      Optional<Sign> leaves = plant(nail, cause);
+      Set<Sign> leaves = plant(nail, cause);
       int day = 1;
       Optional<Finding> finding = Optional.empty();
       int last = nail.late ? LONGEST + 14 : 24;
@@ -188,7 +197,7 @@ final class WornNails {
         day++;
       }
       boolean byItself = cause != Cause.UNKNOWN || finding.isPresent();
-      if (finding.isPresent() && byItself && !(nail.late && finding.get().day() < 24)) {
+      if (finding.isPresent() && byItself && !(nail.late && finding.get().day() <= DUE)) {
         return new Worn(finding.get(), known(finding.get(), leaves, tip, cause, nail));
       }
     }
@@ -263,6 +272,16 @@ final class WornNails {
     return which < 0.6 ? Sign.CURED_SHORT : which < 0.85 ? Sign.LAMP_WEAK : Sign.LAYER_THICK;
   }
 
+  /** Past its date, open too long, or both, as jars at the back of a shelf are. */
+  private Set<Sign> goneOff() {
+    double which = random.nextDouble();
+    return which < 0.3
+        ? Set.of(Sign.LOT_EXPIRED)
+        : which < 0.6
+            ? Set.of(Sign.LOT_OPEN_LONG)
+            : EnumSet.of(Sign.LOT_EXPIRED, Sign.LOT_OPEN_LONG);
+  }
+
   private Optional<Finding> pops(boolean allRound, int day) {
     return allRound && random.nextDouble() < 0.6
         ? found(Kind.POP_OFF, Place.CUTICLE, day)
@@ -275,7 +294,7 @@ final class WornNails {
   }
 
   private Map<Sign, Boolean> known(
-      Finding finding, Optional<Sign> leaves, boolean tip, Cause cause, Nail nail) {
+      Finding finding, Set<Sign> leaves, boolean tip, Cause cause, Nail nail) {
     Map<Sign, Boolean> known = new EnumMap<>(Sign.class);
     for (Sign sign : Sign.values()) {
       known.put(sign, random.nextDouble() < FALSE_ALARM);
@@ -283,15 +302,12 @@ final class WornNails {
     known.put(Sign.ON_TIP, tip);
     known.put(Sign.ON_FORM, !tip);
     known.put(Sign.EARLY, finding.day() <= 7);
-    known.put(Sign.PAST_DUE, finding.day() > 26);
+    known.put(Sign.PAST_DUE, finding.day() > DUE);
     known.put(Sign.MARGIN_LOW, nail.bend / nail.lever < 0.85);
     if (!tip) {
       known.put(Sign.TIP_OFF_SIZE, false);
     }
-    leaves.ifPresent(sign -> known.put(sign, random.nextDouble() < WRITTEN_DOWN));
-    if (known.get(Sign.LAMP_WEAK) || known.get(Sign.LAYER_THICK)) {
-      known.remove(Sign.CURED_SHORT, false);
-    }
+    leaves.forEach(sign -> known.put(sign, random.nextDouble() < WRITTEN_DOWN));
     // What weakens the whole set shows on several of its nails.
     boolean ofTheSet =
         switch (cause) {
