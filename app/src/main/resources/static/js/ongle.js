@@ -8,6 +8,9 @@
   window.ongleSay = (key, values = {}) => words[key].replace(/\{(\w+)\}/g, (all, name) => values[name] ?? all);
   const say = window.ongleSay;
 
+  // Every change carries it; the freshest is where somebody is just signing in.
+  const token = () => [...document.querySelectorAll('meta[name=_csrf]')].pop()?.content ?? '';
+
   // --- what is on its way, and what did not arrive --------------------------------------------
   let underway = 0;
   let whenQuiet = [];
@@ -49,7 +52,8 @@
     if (status === 503) return say('too-much');
     if (status === 413) return say('too-large');
     if (status === 404) return say('gone');
-    if (status === 403) return say('foreign');
+    if (status === 401) return say('signed-out');
+    if (status === 403) return say('not-allowed');
     if (status >= 500) return say('ours');
     return say('odd');
   }
@@ -64,8 +68,26 @@
 
   function showLost(status) {
     markLost();
+    if (status === 401) askWho();
     tell(say(passing(status) ? 'lost-resent' : 'lost', { why: why(status) }));
   }
+
+  // Whoever comes to this desk signs in over the page that is open; what was not saved goes first.
+  async function askWho() {
+    const person = document.getElementById('person');
+    if (person.open) return;
+    await htmx.ajax('GET', '/sign-in/here', { target: '#person-form', swap: 'innerHTML' });
+    person.showModal();
+  }
+
+  document.addEventListener('change', (event) => {
+    if (event.target.matches('.who-is input')) document.getElementById('secret').focus();
+  });
+
+  document.addEventListener('signed-in', async () => {
+    await again();
+    location.reload();
+  });
 
   // One after the other, in the order they were made, so that none overtakes another.
   let sending = false;
@@ -157,7 +179,8 @@
 
   // What stood in the field when typing began goes along, so that no window overwrites another unseen.
   document.addEventListener('htmx:configRequest', (event) => {
-    const { elt: by, parameters } = event.detail;
+    const { elt: by, parameters, headers } = event.detail;
+    headers['X-CSRF-TOKEN'] = token();
     const entry = (entered.get(by) ?? []).shift();
     if (!entry) return;
     const { field, value } = entry;
@@ -213,6 +236,7 @@
     const button = event.target.closest('button');
     if (!button) return;
     if (button.dataset.look) look(button);
+    if ('person' in button.dataset) once(askWho);
     if (button.dataset.copy) twin(button.dataset.copy);
     if (button.dataset.keysOpen !== undefined) document.getElementById('keys')?.showModal();
     if (button.dataset.keep) {
@@ -234,7 +258,7 @@
     const focused = document.activeElement?.id;
     document.activeElement?.blur?.();
     setTimeout(() => once(async () => {
-      const answer = await fetch(`${base}/${finger}/twin`, { method: 'POST' }).catch(() => ({ ok: false, status: 0 }));
+      const answer = await fetch(`${base}/${finger}/twin`, { method: 'POST', headers: { 'X-CSRF-TOKEN': token() } }).catch(() => ({ ok: false, status: 0 }));
       if (!answer.ok) tell(`Not copied: ${why(answer.status)}.`);
       else {
         if (focused) sessionStorage.setItem('focus', focused);
@@ -312,7 +336,7 @@
       line.classList.toggle('wrong', wrong);
       takeIt.hidden = !elsewhere;
     };
-    const ask = (what, force) => fetch(`/calliper/${what}`, { method: 'POST', body: new URLSearchParams({ desk: feed.desk(), force }), keepalive: true }).catch(() => {});
+    const ask = (what, force) => fetch(`/calliper/${what}`, { method: 'POST', headers: { 'X-CSRF-TOKEN': token() }, body: new URLSearchParams({ desk: feed.desk(), force }), keepalive: true }).catch(() => {});
     takeIt.addEventListener('click', () => ask('take', true));
     feed.on('open', () => ask('take', false));
     feed.on('error', () => says(say('calliper.away'), true));

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.io.IOException;
 import java.lang.reflect.RecordComponent;
+import java.net.CookieManager;
 import java.net.URI;
 import java.net.URLEncoder;
 import java.net.http.HttpClient;
@@ -17,9 +18,12 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Random;
 import java.util.Set;
+import java.util.UUID;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
+import ongle.app.people.People;
+import ongle.app.people.Role;
 import ongle.core.nail.Finger;
 import ongle.core.nail.Quantity;
 import org.junit.jupiter.api.Test;
@@ -54,6 +58,19 @@ class FuzzTest {
   private static final Pattern VARIABLE = Pattern.compile("\\{([^}:]+)[^}]*}");
   private static final Pattern TRACE =
       Pattern.compile("\\tat |Exception|org\\.springframework|ongle\\.(app|core)\\.");
+
+  private static final Pattern TOKEN = Pattern.compile("name=\"_csrf\"[^>]* content=\"([^\"]+)\"");
+
+  /** How often somebody else comes. */
+  private static final int VISITS = 20;
+
+  private static final Object[][] KNOWN = {
+    {Role.OWNER, "two plain words"},
+    {Role.TECHNICIAN, "7072"},
+    {Role.TRAINEE, "7072"},
+    {Role.FRONT_DESK, "7072"},
+    {}
+  };
 
   private static final List<String> NASTY =
       List.of(
@@ -94,10 +111,12 @@ class FuzzTest {
           "copy to= ");
 
   @Autowired private RequestMappingHandlerMapping routing;
+  @Autowired private People people;
   @LocalServerPort private int port;
 
   private final Random random = new Random(SEED);
-  private final HttpClient browser = HttpClient.newHttpClient();
+  private HttpClient browser = HttpClient.newHttpClient();
+  private String token = "";
 
   private record Route(RequestMethod method, String pattern, HandlerMethod handler) {}
 
@@ -137,6 +156,9 @@ class FuzzTest {
     assertThat(routes).hasSizeGreaterThan(100);
     List<String> broken = Collections.synchronizedList(new ArrayList<>());
     for (int i = 0; i < REQUESTS; i++) {
+      if (i % (REQUESTS / VISITS) == 0) {
+        comeAs(i / (REQUESTS / VISITS));
+      }
       Route route = routes.get(i % routes.size());
       ask(route, broken);
       if (i % 50 == 0) {
@@ -144,11 +166,48 @@ class FuzzTest {
       }
     }
     assertThat(broken).isEmpty();
+    comeAs(0);
     assertThat(
             browser.send(
                 request("/sets/1/structure").build(), HttpResponse.BodyHandlers.ofString()))
         .extracting(HttpResponse::statusCode)
         .isEqualTo(200);
+  }
+
+  /** As somebody of the salon, by turns, and as nobody. */
+  private void comeAs(int turn) throws Exception {
+    browser = HttpClient.newBuilder().cookieHandler(new CookieManager()).build();
+    token = "";
+    Object[] known = KNOWN[turn % KNOWN.length];
+    if (known.length == 0) {
+      return;
+    }
+    token = token();
+    // A name of its own each time: what was sent before may have taken theirs, or their right to
+    // come.
+    Role role = (Role) known[0];
+    String secret = (String) known[1];
+    long id = people.add(UUID.randomUUID(), "Fuzz " + turn, role, secret).getId();
+    HttpResponse<String> in =
+        browser.send(
+            request("/sign-in")
+                .header("Content-Type", "application/x-www-form-urlencoded")
+                .POST(
+                    HttpRequest.BodyPublishers.ofString(
+                        "person=" + id + "&secret=" + encoded(secret) + "&to=/begin"))
+                .build(),
+            HttpResponse.BodyHandlers.ofString());
+    assertThat(in.statusCode()).isEqualTo(302);
+    token = token();
+  }
+
+  /** As the sign-in page has it. */
+  private String token() throws Exception {
+    Matcher found =
+        TOKEN.matcher(
+            browser.send(request("/sign-in").build(), HttpResponse.BodyHandlers.ofString()).body());
+    assertThat(found.find()).isTrue();
+    return found.group(1);
   }
 
   private void ask(Route route, List<String> broken) throws Exception {
@@ -182,7 +241,8 @@ class FuzzTest {
     }
     if (random.nextInt(20) == 0) {
       asked.header(
-          "Cookie", oneOf("technician=%", "seat=\"", "theme=%00; technician=%E0%A4%A", "a=b;;="));
+          "Cookie",
+          oneOf("language=%", "seat=\"", "theme=%00; language=%E0%A4%A", "a=b;;=", "desk=x"));
     }
     if (random.nextInt(3) == 0) {
       asked.header("HX-Request", "true");
@@ -250,6 +310,7 @@ class FuzzTest {
     String origin = "http://127.0.0.1:" + port;
     return HttpRequest.newBuilder(URI.create(origin + path))
         .header("Origin", origin)
+        .header("X-CSRF-TOKEN", token)
         .timeout(Duration.ofSeconds(20));
   }
 

@@ -5,8 +5,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.io.IOException;
 import java.net.Socket;
 import java.net.URI;
-import java.net.http.HttpClient;
-import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
 import java.time.Duration;
@@ -69,35 +67,26 @@ class LoadIT {
   /** Looks at a page, changes something, looks again; a person's pause between. */
   private void work(Salon salon, int number, long until) {
     Random random = new Random(number);
-    HttpClient browser = HttpClient.newHttpClient();
+    Visitor visitor = new Visitor(salon);
     int set = 1 + number % 5;
     while (System.nanoTime() < until) {
       String finger = (random.nextBoolean() ? "L" : "R") + (1 + random.nextInt(5));
-      ask(
-          browser,
-          HttpRequest.newBuilder(
-              URI.create(salon.address("/sets/" + set + "/structure?finger=" + finger))));
-      ask(
-          browser,
-          HttpRequest.newBuilder(
-                  URI.create(
-                      salon.address("/sets/" + set + "/structure/" + finger + "/APEX_THICKNESS")))
-              .header("Content-Type", "application/x-www-form-urlencoded")
-              .header("Origin", salon.address(""))
-              .POST(
-                  HttpRequest.BodyPublishers.ofString(
-                      "value=1." + (10 + random.nextInt(60)) + "&seen=&look=nail")));
+      String looked = "/sets/" + set + "/structure?finger=" + finger;
+      ask(looked, () -> visitor.get(looked));
+      String changed = "/sets/" + set + "/structure/" + finger + "/APEX_THICKNESS";
+      String form = "value=1." + (10 + random.nextInt(60)) + "&seen=&look=nail";
+      ask(changed, () -> visitor.post(changed, "application/x-www-form-urlencoded", form));
       pause(500 + random.nextInt(1000));
     }
   }
 
   private void pagesAtOnce(Salon salon, long until) {
     ExecutorService all = Executors.newFixedThreadPool(PAGES_AT_ONCE);
-    HttpClient browser = HttpClient.newHttpClient();
+    Visitor visitor = new Visitor(salon);
     while (System.nanoTime() < until) {
       for (int i = 0; i < PAGES_AT_ONCE; i++) {
         String path = i % 2 == 0 ? "/" : "/clients/" + (1 + i % 10);
-        all.execute(() -> ask(browser, HttpRequest.newBuilder(URI.create(salon.address(path)))));
+        all.execute(() -> ask(path, () -> visitor.get(path)));
       }
       pause(20_000);
     }
@@ -105,6 +94,7 @@ class LoadIT {
   }
 
   private void feeds(Salon salon, long until) {
+    String cookie = cookie(salon);
     URI at = URI.create(salon.address("/"));
     for (int i = 0; i < FEEDS && System.nanoTime() < until; i++) {
       try (Socket feed = new Socket(at.getHost(), at.getPort())) {
@@ -114,6 +104,8 @@ class LoadIT {
                         + i
                         + " HTTP/1.1\r\nHost: "
                         + at.getAuthority()
+                        + "\r\nCookie: "
+                        + cookie
                         + "\r\n\r\n")
                     .getBytes(StandardCharsets.US_ASCII));
         if (i % 10 == 0) {
@@ -126,22 +118,32 @@ class LoadIT {
     }
   }
 
-  private void ask(HttpClient browser, HttpRequest.Builder request) {
+  private static String cookie(Salon salon) {
+    try {
+      return new Visitor(salon).cookie();
+    } catch (IOException e) {
+      throw new java.io.UncheckedIOException(e);
+    } catch (InterruptedException e) {
+      throw new IllegalStateException(e);
+    }
+  }
+
+  /** Something asked of the salon. */
+  private interface Question {
+    HttpResponse<String> ask() throws IOException, InterruptedException;
+  }
+
+  private void ask(String path, Question question) {
     long before = System.nanoTime();
     try {
-      int status =
-          browser
-              .send(
-                  request.timeout(Duration.ofSeconds(30)).build(),
-                  HttpResponse.BodyHandlers.discarding())
-              .statusCode();
+      int status = question.ask().statusCode();
       if (status != 200) {
         errors.incrementAndGet();
-        System.out.println(status + " " + request.build().uri());
+        System.out.println(status + " " + path);
       }
     } catch (IOException e) {
       errors.incrementAndGet();
-      System.out.println(e + " " + request.build().uri());
+      System.out.println(e + " " + path);
     } catch (InterruptedException e) {
       Thread.currentThread().interrupt();
     }

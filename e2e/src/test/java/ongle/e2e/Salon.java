@@ -21,6 +21,7 @@ final class Salon implements AutoCloseable {
   private final List<String> settings;
   private final Path data;
   private final int port;
+  private final Visitor owner = new Visitor(this);
   private Process process;
 
   /** Its clock stands still. */
@@ -140,47 +141,38 @@ final class Salon implements AutoCloseable {
     }
   }
 
+  /** Something asked of it. */
+  private interface Question<T> {
+    T ask() throws IOException, InterruptedException;
+  }
+
+  private static <T> T answer(Question<T> question) {
+    try {
+      return question.ask();
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    } catch (InterruptedException e) {
+      throw new IllegalStateException(e);
+    }
+  }
+
   HttpResponse<String> get(String path) {
-    return send(HttpRequest.newBuilder(URI.create(address(path))).build());
+    return answer(() -> owner.get(path));
   }
 
   HttpResponse<byte[]> bytes(String path) {
-    try {
-      return HttpClient.newHttpClient()
-          .send(
-              HttpRequest.newBuilder(URI.create(address(path))).build(),
-              HttpResponse.BodyHandlers.ofByteArray());
-    } catch (IOException e) {
-      throw new UncheckedIOException(e);
-    } catch (InterruptedException e) {
-      throw new IllegalStateException(e);
-    }
+    return answer(() -> owner.bytes(path));
   }
 
   HttpResponse<String> post(String path, String type, String body) {
-    return send(
-        HttpRequest.newBuilder(URI.create(address(path)))
-            .header("Content-Type", type)
-            .header("Origin", address(""))
-            .POST(HttpRequest.BodyPublishers.ofString(body))
-            .build());
-  }
-
-  private HttpResponse<String> send(HttpRequest request) {
-    try {
-      return HttpClient.newHttpClient().send(request, HttpResponse.BodyHandlers.ofString());
-    } catch (IOException e) {
-      throw new UncheckedIOException(e);
-    } catch (InterruptedException e) {
-      throw new IllegalStateException(e);
-    }
+    return answer(() -> owner.post(path, type, body));
   }
 
   private boolean answers() {
     try {
       return HttpClient.newHttpClient()
               .send(
-                  HttpRequest.newBuilder(URI.create(address("/"))).build(),
+                  HttpRequest.newBuilder(URI.create(address("/sign-in"))).build(),
                   HttpResponse.BodyHandlers.discarding())
               .statusCode()
           == 200;

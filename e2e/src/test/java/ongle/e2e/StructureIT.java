@@ -2,9 +2,6 @@ package ongle.e2e;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.net.URI;
-import java.net.http.HttpClient;
-import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import org.junit.jupiter.api.Test;
 import org.openqa.selenium.By;
@@ -176,12 +173,7 @@ class StructureIT extends AtTheDesk {
             + "return p.some((v) => v > 0)";
     assertThat(desk.script(pixels)).as("something is drawn in the middle").isEqualTo(true);
     for (String file : new String[] {"nail.stl", "nail.3mf"}) {
-      HttpResponse<byte[]> answer =
-          HttpClient.newHttpClient()
-              .send(
-                  HttpRequest.newBuilder(URI.create(salon.address("/sets/3/structure/R3/" + file)))
-                      .build(),
-                  HttpResponse.BodyHandlers.ofByteArray());
+      HttpResponse<byte[]> answer = salon.bytes("/sets/3/structure/R3/" + file);
       assertThat(answer.statusCode()).isEqualTo(200);
       assertThat(answer.body().length).isGreaterThan(20_000);
     }

@@ -3,6 +3,8 @@ package ongle.app.bench;
 import java.util.Map;
 import java.util.Optional;
 import ongle.app.frame.SetPage;
+import ongle.app.people.Needs;
+import ongle.app.people.Right;
 import ongle.app.visits.VisitPlanner;
 import ongle.app.web.Edit;
 import ongle.core.nail.Finger;
@@ -18,6 +20,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 
 /** Product, cure, steps and time of a set, before the first nail is touched. */
 @Controller
+@Needs(Right.HANDS)
 @RequestMapping("/sets/{id}/bench")
 class BenchController {
   private final BenchPage page;

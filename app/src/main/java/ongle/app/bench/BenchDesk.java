@@ -14,6 +14,8 @@ import java.util.function.BiFunction;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import ongle.app.feed.Feeds;
+import ongle.app.people.Needs;
+import ongle.app.people.Right;
 import ongle.app.shelf.LotUse;
 import ongle.app.shelf.Shelf;
 import ongle.app.times.Times;
@@ -221,6 +223,7 @@ public class BenchDesk {
   }
 
   /** What happened each time the appointment was begun, the last time first. */
+  @Needs(Right.HANDS)
   List<List<Noted>> records(long setId) {
     List<List<Noted>> records = new ArrayList<>(runs(setId).stream().map(Run::noted).toList());
     Collections.reverse(records);
@@ -241,6 +244,7 @@ public class BenchDesk {
   }
 
   /** Begins the appointment; once begun it goes on. */
+  @Needs(Right.HANDS)
   void begin(long setId) {
     Run run = run(setId);
     if (!run.begun()) {
@@ -249,6 +253,7 @@ public class BenchDesk {
   }
 
   /** Starts over; what happened before stays on record. */
+  @Needs(Right.HANDS)
   void startOver(long setId) {
     beginAfter(setId, run(setId));
   }
@@ -273,11 +278,13 @@ public class BenchDesk {
   }
 
   /** Finishes a step, with the lots that are in use. */
+  @Needs(Right.HANDS)
   Sitting done(long setId, String step) {
     return press(setId, (guide, now) -> guide.press().done(step, lots(guide, step), now));
   }
 
   /** Finishes a step that nobody pressed for: it took as long as the last of its kind. */
+  @Needs(Right.HANDS)
   Sitting doneAsLast(long setId, String step) {
     return press(setId, (guide, now) -> guide.press().doneAsLast(step, lots(guide, step), now));
   }
@@ -299,6 +306,7 @@ public class BenchDesk {
   }
 
   /** Does what was pressed, if that may be now; what another screen did meanwhile counts first. */
+  @Needs(Right.HANDS)
   Sitting press(long setId, BiFunction<Guide, Instant, Presses.Answer> what) {
     PlannedVisit visit = visits.of(setId);
     for (int i = 0; i < TRIES; i++) {

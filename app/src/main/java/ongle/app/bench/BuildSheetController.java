@@ -12,6 +12,8 @@ import ongle.app.frame.SetPage;
 import ongle.app.frame.Stage;
 import ongle.app.paper.NailBlock;
 import ongle.app.paper.PdfWriter;
+import ongle.app.people.Needs;
+import ongle.app.people.Right;
 import ongle.app.visits.PlannedVisit;
 import ongle.app.words.BenchWords;
 import ongle.app.words.PickingWords;
@@ -35,6 +37,7 @@ import org.springframework.web.bind.annotation.RequestMapping;
 
 /** The whole build on paper: every nail with its product, every step with its time; and cards. */
 @Controller
+@Needs(Right.HANDS)
 @RequestMapping("/sets/{id}")
 class BuildSheetController {
   private static final int CARDS_BESIDE = 2;

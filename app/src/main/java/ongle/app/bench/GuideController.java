@@ -15,6 +15,8 @@ import ongle.app.drawing.PortionDrawing;
 import ongle.app.drawing.StepDrawing;
 import ongle.app.frame.SetPage;
 import ongle.app.frame.Stage;
+import ongle.app.people.Needs;
+import ongle.app.people.Right;
 import ongle.app.shelf.LotUse;
 import ongle.app.shelf.Shelf;
 import ongle.app.words.BenchWords;
@@ -45,6 +47,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 
 /** The guide on the desk: one step after another, with its clocks. */
 @Controller
+@Needs(Right.HANDS)
 @RequestMapping("/sets/{id}/bench/guide")
 class GuideController {
   private static final int SHOWN_AHEAD = 3;

@@ -7,6 +7,8 @@ import java.util.Set;
 import java.util.UUID;
 import ongle.app.check.CheckWords;
 import ongle.app.check.Checks;
+import ongle.app.people.Needs;
+import ongle.app.people.Right;
 import ongle.app.visits.PlannedVisit;
 import ongle.app.visits.VisitPlanner;
 import ongle.core.nail.Finger;
@@ -21,6 +23,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 
 /** The visit record: what happened, each time the appointment was begun, and what failed of it. */
 @Controller
+@Needs(Right.HANDS)
 class RecordController {
   private final BenchDesk bench;
   private final VisitPlanner visits;

@@ -15,6 +15,8 @@ import ongle.app.editing.Typed;
 import ongle.app.frame.NumberField;
 import ongle.app.frame.SetPage;
 import ongle.app.frame.Stage;
+import ongle.app.people.Needs;
+import ongle.app.people.Right;
 import ongle.app.planning.PlannedSet;
 import ongle.app.sets.Taken;
 import ongle.app.visits.PlannedVisit;
@@ -50,6 +52,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 
 /** What was built, against what was planned: ten nails, measure by measure, finger by finger. */
 @Controller
+@Needs(Right.HANDS)
 @RequestMapping("/sets/{id}/check")
 class CheckController {
   private final VisitPlanner visits;

@@ -9,6 +9,8 @@ import ongle.app.editing.Change;
 import ongle.app.editing.SetEditor;
 import ongle.app.frame.SetPage;
 import ongle.app.frame.Stage;
+import ongle.app.people.Needs;
+import ongle.app.people.Right;
 import ongle.app.planning.PlannedSet;
 import ongle.app.planning.SetReader;
 import ongle.app.sets.Taken;
@@ -30,6 +32,7 @@ import org.springframework.web.multipart.MultipartFile;
 
 /** What was measured of built nails, in from a file. */
 @Controller
+@Needs(Right.HANDS)
 @RequestMapping("/sets/{id}/check/read")
 class CheckReadController {
   private final SetReader reader;

@@ -13,6 +13,8 @@ import javax.imageio.ImageIO;
 import ongle.app.drawing.ClientsEye;
 import ongle.app.frame.SetPage;
 import ongle.app.frame.Stage;
+import ongle.app.people.Needs;
+import ongle.app.people.Right;
 import ongle.app.planning.PlannedSet;
 import ongle.app.visits.PlannedVisit;
 import ongle.app.visits.VisitPlanner;
@@ -35,6 +37,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 
 /** How the set looks from the client's own side, as built and as planned. */
 @Controller
+@Needs(Right.HANDS)
 @RequestMapping("/sets/{id}/check/eye")
 class EyeController {
   /** Cloth the hands lie on. */

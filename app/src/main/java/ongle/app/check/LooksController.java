@@ -5,6 +5,8 @@ import java.util.Map;
 import java.util.Optional;
 import ongle.app.frame.SetPage;
 import ongle.app.frame.Stage;
+import ongle.app.people.Needs;
+import ongle.app.people.Right;
 import ongle.app.planning.PlannedSet;
 import ongle.app.planning.SetReader;
 import ongle.app.web.Edit;
@@ -24,6 +26,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 
 /** Checked by eye, without measuring: the looks of the shape, nail by nail. */
 @Controller
+@Needs(Right.HANDS)
 @RequestMapping("/sets/{id}/check/looks")
 class LooksController {
   private final SetReader reader;

@@ -1,9 +1,13 @@
 package ongle.app.clients;
 
 import jakarta.validation.Valid;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import ongle.app.people.Needs;
+import ongle.app.people.Present;
+import ongle.app.people.Right;
 import ongle.app.web.FormReading;
 import ongle.app.web.NotFound;
 import org.springframework.dao.DataIntegrityViolationException;
@@ -20,6 +24,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 
 /** Find, add and edit clients. */
 @Controller
+@Needs(Right.BOOK)
 class ClientController {
   private final ClientRepository clients;
   private final ClientHistory history;
@@ -68,7 +73,7 @@ class ClientController {
   String show(@PathVariable long id, Model model) {
     Client client = client(id);
     model.addAttribute("client", client);
-    model.addAttribute("sets", history.of(id));
+    model.addAttribute("sets", Present.may(Right.HANDS) ? history.of(id) : List.of());
     model.addAttribute("setKey", UUID.randomUUID());
     return "clients/show";
   }

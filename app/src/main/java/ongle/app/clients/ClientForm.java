@@ -4,6 +4,8 @@ import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.Pattern;
 import jakarta.validation.constraints.Size;
 import java.util.UUID;
+import ongle.app.people.Present;
+import ongle.app.people.Right;
 
 /** What can be typed about a client, with the message each field gives when it cannot be taken. */
 public class ClientForm {
@@ -34,6 +36,9 @@ public class ClientForm {
     form.version = client.getVersion();
     form.name = client.getName();
     form.phone = orEmpty(client.getPhone());
+    if (!Present.may(Right.HANDS)) {
+      return form;
+    }
     form.handsDo = orEmpty(client.getHandsDo());
     form.notes = orEmpty(client.getNotes());
     form.allergy = orEmpty(client.getAllergy());
@@ -42,7 +47,18 @@ public class ClientForm {
     return form;
   }
 
+  /** Who may not see what is known of the hands changes nothing of it. */
   void writeTo(Client client) {
+    if (!Present.may(Right.HANDS)) {
+      client.describe(
+          name.strip(),
+          orNull(phone),
+          client.getHandsDo(),
+          client.getNotes(),
+          client.getAllergy(),
+          client.isMinor());
+      return;
+    }
     client.describe(
         name.strip(), orNull(phone), orNull(handsDo), orNull(notes), orNull(allergy), minor);
     client.feelHeat(feelsHeat);

@@ -7,6 +7,8 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.function.UnaryOperator;
+import ongle.app.people.Present;
+import ongle.app.people.Right;
 import ongle.app.sets.Choices;
 import ongle.app.sets.Lesson;
 import ongle.app.sets.NailSet;
@@ -129,7 +131,7 @@ public interface Change {
    * @param reason kept with the visit; blank to leave the finger alone again
    */
   static Change buildAnyway(Finger finger, String reason) {
-    return (set, at) -> set.nail(finger).buildAnyway(orNull(reason));
+    return overruling((set, at) -> set.nail(finger).buildAnyway(orNull(reason)));
   }
 
   /** What is done otherwise because of what happened before. */
@@ -146,7 +148,15 @@ public interface Change {
   }
 
   static Change allergySettled(String why) {
-    return (set, at) -> set.settleAllergy(orNull(why));
+    return overruling((set, at) -> set.settleAllergy(orNull(why)));
+  }
+
+  /** What speaks against building is answered by whoever may. */
+  private static Change overruling(Change change) {
+    return (set, at) -> {
+      Present.need(Right.OVERRULE);
+      change.on(set, at);
+    };
   }
 
   static Change does(Hand hand, Activity activity) {

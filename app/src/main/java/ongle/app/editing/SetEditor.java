@@ -10,6 +10,8 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import ongle.app.history.SetHistory;
+import ongle.app.people.Needs;
+import ongle.app.people.Right;
 import ongle.app.planning.PlannedSet;
 import ongle.app.planning.SetReader;
 import ongle.app.salon.SalonSettings;
@@ -52,6 +54,7 @@ public class SetEditor {
   }
 
   /** Begins a set; the same form key gives the same set. */
+  @Needs(Right.HANDS)
   @Transactional
   public NailSet begin(UUID formKey, long clientId, LocalDateTime at) {
     return sets.findByFormKey(formKey)
@@ -66,6 +69,7 @@ public class SetEditor {
   }
 
   /** Takes what was typed for one nail and plans the set anew. */
+  @Needs(Right.HANDS)
   @Transactional
   public Edited type(long setId, Finger finger, List<Typed> typed) {
     NailSet set = set(setId);
@@ -88,17 +92,20 @@ public class SetEditor {
    *
    * @throws IllegalArgumentException if one of them cannot be; then none is made
    */
+  @Needs(Right.HANDS)
   @Transactional
   public PlannedSet make(long setId, List<Change> changes) {
     return reader.planned(changed(setId, changes));
   }
 
+  @Needs(Right.HANDS)
   @Transactional
   public PlannedSet make(long setId, Change change) {
     return make(setId, List.of(change));
   }
 
   /** The same for whoever shows no plan: nothing is planned. */
+  @Needs(Right.HANDS)
   @Transactional
   public void note(long setId, Change... changes) {
     changed(setId, List.of(changes));

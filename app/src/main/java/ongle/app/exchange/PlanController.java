@@ -5,6 +5,8 @@ import java.io.IOException;
 import java.util.List;
 import java.util.Optional;
 import ongle.app.kits.KitCatalogue;
+import ongle.app.people.Needs;
+import ongle.app.people.Right;
 import ongle.app.planning.PlannedSet;
 import ongle.app.products.Products;
 import ongle.app.visits.PlannedVisit;
@@ -28,6 +30,7 @@ import tools.jackson.databind.JsonNode;
 
 /** The plan service: a set file in, its plan out, nothing stored. And any set as a set file. */
 @RestController
+@Needs(Right.HANDS)
 class PlanController {
   private final KitCatalogue kits;
   private final VisitPlanner visits;
@@ -44,6 +47,7 @@ class PlanController {
     this.schema = schema;
   }
 
+  @Needs(Right.SERVICE)
   @PostMapping(path = "/api/plan", produces = MediaType.APPLICATION_JSON_VALUE)
   ResponseEntity<?> plan(HttpServletRequest request) throws IOException {
     JsonNode file;

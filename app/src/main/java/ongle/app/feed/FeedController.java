@@ -1,6 +1,8 @@
 package ongle.app.feed;
 
 import java.util.regex.Pattern;
+import ongle.app.people.Needs;
+import ongle.app.people.Right;
 import ongle.app.web.NotFound;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -10,6 +12,7 @@ import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 
 /** Where a browser listens, as server-sent events. */
 @RestController
+@Needs(Right.BOOK)
 class FeedController {
   private static final Pattern DESK = Pattern.compile("[A-Za-z0-9-]{8,40}");
 

@@ -3,6 +3,8 @@ package ongle.app.fit;
 import ongle.app.editing.Change;
 import ongle.app.editing.SetEditor;
 import ongle.app.kits.KitEditor;
+import ongle.app.people.Needs;
+import ongle.app.people.Right;
 import ongle.app.planning.PlannedSet;
 import ongle.app.planning.SetReader;
 import ongle.app.visits.VisitPlanner;
@@ -29,6 +31,7 @@ class Drawer {
    * Counts out what the picking list of its visit says, substitutes too; a second time does
    * nothing.
    */
+  @Needs(Right.HANDS)
   @Transactional
   void takeOut(long setId) {
     PlannedSet planned = reader.planned(setId);

@@ -4,6 +4,8 @@ import java.util.Optional;
 import ongle.app.editing.Change;
 import ongle.app.editing.SetEditor;
 import ongle.app.frame.SetPage;
+import ongle.app.people.Needs;
+import ongle.app.people.Right;
 import ongle.app.planning.SetReader;
 import ongle.app.web.NotFound;
 import ongle.core.fitting.BuildWay;
@@ -26,6 +28,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 
 /** Fitting: which way to build on which finger, with which tip or form, and what to do to it. */
 @Controller
+@Needs(Right.HANDS)
 @RequestMapping("/sets/{id}/fit")
 class FitController {
   private final SetReader reader;

@@ -3,6 +3,8 @@ package ongle.app.fit;
 import java.util.Optional;
 import ongle.app.frame.SetPage;
 import ongle.app.frame.Stage;
+import ongle.app.people.Needs;
+import ongle.app.people.Right;
 import ongle.app.planning.PlannedSet;
 import ongle.app.planning.SetReader;
 import ongle.app.visits.VisitPlanner;
@@ -20,6 +22,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 
 /** The picking list: what to lay out for the whole set, and its taking out of the stock. */
 @Controller
+@Needs(Right.HANDS)
 @RequestMapping("/sets/{id}/fit/list")
 class PickingListController {
   private final SetReader reader;

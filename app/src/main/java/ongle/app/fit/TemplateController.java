@@ -8,6 +8,8 @@ import ongle.app.frame.SetPage;
 import ongle.app.frame.Stage;
 import ongle.app.paper.PaperStyle;
 import ongle.app.paper.PdfWriter;
+import ongle.app.people.Needs;
+import ongle.app.people.Right;
 import ongle.app.planning.PlannedSet;
 import ongle.app.planning.SetReader;
 import ongle.core.nail.Finger;
@@ -26,6 +28,7 @@ import org.springframework.web.bind.annotation.RequestMapping;
 
 /** Cutting templates at true size: one nail's as a drawing, all of them on a page. */
 @Controller
+@Needs(Right.HANDS)
 @RequestMapping("/sets/{id}/fit")
 class TemplateController {
   private final SetReader reader;

@@ -5,6 +5,8 @@ import java.time.LocalDateTime;
 import java.util.UUID;
 import ongle.app.clients.ClientRepository;
 import ongle.app.editing.SetEditor;
+import ongle.app.people.Needs;
+import ongle.app.people.Right;
 import ongle.app.planning.SetReader;
 import ongle.app.sets.NailSet;
 import ongle.app.web.NotFound;
@@ -16,6 +18,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 
 /** Begins a set and leads to its stages. */
 @Controller
+@Needs(Right.HANDS)
 class SetController {
   private final SetEditor editor;
   private final SetReader reader;

@@ -5,6 +5,8 @@ import java.time.LocalDateTime;
 import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.Optional;
+import ongle.app.people.Needs;
+import ongle.app.people.Right;
 import ongle.app.planning.PlannedSet;
 import ongle.app.planning.SetReader;
 import ongle.app.products.Products;
@@ -73,12 +75,14 @@ public class SetHistory {
   }
 
   /** Takes the last step back; nothing at the beginning. */
+  @Needs(Right.HANDS)
   @Transactional
   public PlannedSet undo(long setId) {
     return go(setId, -1);
   }
 
   /** Takes the step again that was taken back last; nothing at the end. */
+  @Needs(Right.HANDS)
   @Transactional
   public PlannedSet redo(long setId) {
     return go(setId, 1);
@@ -98,6 +102,7 @@ public class SetHistory {
   }
 
   /** Keeps what is chosen now under a name; a version of that name is replaced. */
+  @Needs(Right.HANDS)
   @Transactional
   public void keep(long setId, String name) {
     states
@@ -135,6 +140,7 @@ public class SetHistory {
   }
 
   /** Forgets the steps that led to where every set stands; versions stay. */
+  @Needs(Right.HANDS)
   @Transactional
   public void beginHere() {
     sets.findAll()

@@ -5,6 +5,8 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import ongle.app.people.Needs;
+import ongle.app.people.Right;
 import ongle.app.web.NotFound;
 import ongle.app.words.Dates;
 import ongle.app.words.Words;
@@ -23,6 +25,7 @@ import org.springframework.web.bind.annotation.RequestMapping;
 
 /** The backups there are, and making one. */
 @Controller
+@Needs(Right.SALON)
 @RequestMapping("/salon/backups")
 class BackupController {
   private static final double MEGABYTE = 1 << 20;

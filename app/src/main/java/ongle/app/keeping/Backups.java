@@ -10,6 +10,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.TimeUnit;
+import ongle.app.people.Needs;
+import ongle.app.people.Right;
 import ongle.app.store.DataFolder;
 import ongle.app.words.Words;
 import org.slf4j.Logger;
@@ -97,6 +99,7 @@ class Backups {
    *
    * @throws NotKept with the reason, if it could not be made; those there were stay
    */
+  @Needs(Right.SALON)
   synchronized BackupFile now() {
     Path folder = data.resolve(FOLDER);
     BackupFile part = new BackupFile(folder.resolve("ongle.part"));

@@ -7,6 +7,8 @@ import java.nio.charset.StandardCharsets;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import ongle.app.people.Needs;
+import ongle.app.people.Right;
 import ongle.app.web.CleanText;
 import ongle.app.web.Edit;
 import ongle.app.web.FormReading;
@@ -27,6 +29,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 
 /** The salon's tips and forms: looked through, edited in place, read from and written to files. */
 @Controller
+@Needs(Right.HANDS)
 @RequestMapping("/kits")
 class KitController {
   private final KitEditor editor;
@@ -86,6 +89,7 @@ class KitController {
     return "kits/show";
   }
 
+  @Needs(Right.STOCK)
   @PostMapping("/{id}/sizes/{size}/{field}")
   String type(
       @PathVariable long id,
@@ -112,18 +116,21 @@ class KitController {
     return "kits/parts :: answer";
   }
 
+  @Needs(Right.STOCK)
   @PostMapping("/{id}/sizes")
   String addSize(@PathVariable long id, Model model) {
     editor.addSize(id);
     return changed(id, model);
   }
 
+  @Needs(Right.STOCK)
   @PostMapping("/{id}/sizes/{size}/remove")
   String removeSize(@PathVariable long id, @PathVariable long size, Model model) {
     editor.removeSize(id, size);
     return changed(id, model);
   }
 
+  @Needs(Right.STOCK)
   @PostMapping("/{id}/at-hand")
   String keepAtHand(
       @PathVariable long id, @RequestParam(defaultValue = "false") boolean atHand, Model model) {
@@ -131,6 +138,7 @@ class KitController {
     return changed(id, model);
   }
 
+  @Needs(Right.STOCK)
   @PostMapping("/{id}")
   String describe(@PathVariable long id, @Valid About typed, BindingResult errors, Model model) {
     Optional<String> why = new FormReading(errors).why();
@@ -146,6 +154,7 @@ class KitController {
     return "kits/show :: changed";
   }
 
+  @Needs(Right.STOCK)
   @PostMapping("/{id}/remove")
   String remove(@PathVariable long id) {
     editor.remove(id);

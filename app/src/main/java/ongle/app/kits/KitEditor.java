@@ -7,6 +7,8 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import ongle.app.people.Needs;
+import ongle.app.people.Right;
 import ongle.app.web.Edit;
 import ongle.app.web.NotFound;
 import ongle.app.words.Numbers;
@@ -53,6 +55,7 @@ public class KitEditor {
   }
 
   /** Adds a kit under a name of its own; the same form key adds it once. */
+  @Needs(Right.STOCK)
   @Transactional
   Kit add(
       UUID formKey,
@@ -71,6 +74,7 @@ public class KitEditor {
   }
 
   /** Puts other sizes in the place of those it has. */
+  @Needs(Right.STOCK)
   @Transactional
   Kit replace(long id, List<KitRow> rows) {
     catalogue.changing();
@@ -81,18 +85,21 @@ public class KitEditor {
     return kit;
   }
 
+  @Needs(Right.STOCK)
   @Transactional
   void describe(long id, String label, String about, NailShape outline) {
     catalogue.changing();
     find(id).describe(label, about, outline);
   }
 
+  @Needs(Right.STOCK)
   @Transactional
   void keepAtHand(long id, boolean atHand) {
     catalogue.changing();
     find(id).keepAtHand(atHand);
   }
 
+  @Needs(Right.STOCK)
   @Transactional
   void remove(long id) {
     catalogue.changing();
@@ -100,6 +107,7 @@ public class KitEditor {
   }
 
   /** Adds a size like the last one, under the next free number. */
+  @Needs(Right.STOCK)
   @Transactional
   void addSize(long id) {
     catalogue.changing();
@@ -113,6 +121,7 @@ public class KitEditor {
   }
 
   /** Takes a size out of the list; the last one stays. */
+  @Needs(Right.STOCK)
   @Transactional
   void removeSize(long id, long size) {
     catalogue.changing();
@@ -128,6 +137,7 @@ public class KitEditor {
    * @param field its column in a file
    * @param seen what stood there when the typing began, as shown
    */
+  @Needs(Right.STOCK)
   @Transactional
   Edit type(long id, long sizeId, String field, String typed, String seen) {
     catalogue.changing();

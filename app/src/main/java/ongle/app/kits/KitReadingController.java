@@ -4,6 +4,8 @@ import java.io.IOException;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import ongle.app.people.Needs;
+import ongle.app.people.Right;
 import ongle.app.web.CsvText;
 import ongle.app.words.Words;
 import ongle.core.shape.NailShape;
@@ -17,6 +19,7 @@ import org.springframework.web.multipart.MultipartFile;
 
 /** Reading a kit from a file: shown first, saved then. */
 @Controller
+@Needs(Right.HANDS)
 @RequestMapping("/kits/read")
 class KitReadingController {
   private final KitEditor editor;
@@ -35,6 +38,7 @@ class KitReadingController {
    *
    * @param into the kit whose sizes it is to replace; empty for a new one
    */
+  @Needs(Right.STOCK)
   @PostMapping
   String preview(
       @RequestParam Optional<Long> into,
@@ -62,6 +66,7 @@ class KitReadingController {
   }
 
   /** Saves the good lines of what was shown. */
+  @Needs(Right.STOCK)
   @PostMapping("/save")
   String save(
       @RequestParam UUID formKey,

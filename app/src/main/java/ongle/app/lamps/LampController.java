@@ -6,6 +6,8 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.TreeSet;
 import java.util.UUID;
+import ongle.app.people.Needs;
+import ongle.app.people.Right;
 import ongle.app.web.FormReading;
 import ongle.app.web.NotFound;
 import ongle.app.web.Written;
@@ -24,6 +26,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 
 /** The salon's lamps: what they give, what a meter said, their buttons. */
 @Controller
+@Needs(Right.HANDS)
 @RequestMapping("/lamps")
 class LampController {
   private final Lamps lamps;
@@ -56,6 +59,7 @@ class LampController {
     return lamps.all().stream().filter(kept -> kept.lamp().code().equals(code)).findFirst();
   }
 
+  @Needs(Right.STOCK)
   @PostMapping
   String add(@RequestParam UUID formKey, @Valid LampForm form, BindingResult errors, Model model) {
     FormReading typed = new FormReading(errors);
@@ -65,6 +69,7 @@ class LampController {
     return lamp.isPresent() ? "redirect:/lamps" : show(Written.anew(form).refused(typed), model);
   }
 
+  @Needs(Right.STOCK)
   @PostMapping("/{code}")
   String correct(
       @PathVariable String code,
@@ -84,6 +89,7 @@ class LampController {
         : show(written.changedMeanwhile(kept.seen(), Words.say("lamps.conflict")), model);
   }
 
+  @Needs(Right.STOCK)
   @PostMapping("/{code}/away")
   String giveAway(@PathVariable String code, Model model) {
     if (lamps.giveAway(code)) {

@@ -7,6 +7,8 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import ongle.app.people.Needs;
+import ongle.app.people.Right;
 import ongle.app.web.FormReading;
 import ongle.app.web.NotFound;
 import ongle.app.words.Numbers;
@@ -70,6 +72,7 @@ public class Lamps implements SmartInitializingSingleton {
   }
 
   /** Adds a lamp; the same form key adds it once. */
+  @Needs(Right.STOCK)
   @Transactional
   public void add(UUID formKey, Lamp lamp) {
     if (stored.findByFormKey(formKey).isEmpty()) {
@@ -83,6 +86,7 @@ public class Lamps implements SmartInitializingSingleton {
    * @param seen as it was when the corrector looked
    * @return whether it was; not if somebody else changed it meanwhile
    */
+  @Needs(Right.STOCK)
   @Transactional
   boolean correct(int seen, Lamp lamp) {
     StoredLamp kept =
@@ -99,6 +103,7 @@ public class Lamps implements SmartInitializingSingleton {
    *
    * @return whether it was; the last one stays
    */
+  @Needs(Right.STOCK)
   @Transactional
   boolean giveAway(String code) {
     if (stored.count() < 2) {

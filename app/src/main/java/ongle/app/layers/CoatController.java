@@ -6,6 +6,8 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Stream;
 import ongle.app.lamps.Lamps;
+import ongle.app.people.Needs;
+import ongle.app.people.Right;
 import ongle.app.products.MakersLight;
 import ongle.app.web.FormReading;
 import ongle.app.web.NotFound;
@@ -27,6 +29,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 
 /** Primers, bases, colours, inlays, clear and top coats; the salon's own can be written. */
 @Controller
+@Needs(Right.HANDS)
 @RequestMapping("/coats")
 class CoatController {
   private final Layers layers;
@@ -75,6 +78,7 @@ class CoatController {
     return layers.ownCoats().stream().filter(kept -> kept.own().code().equals(code)).findFirst();
   }
 
+  @Needs(Right.STOCK)
   @PostMapping
   String add(@RequestParam UUID formKey, @Valid CoatForm form, BindingResult errors, Model model) {
     FormReading typed = new FormReading(errors);
@@ -84,6 +88,7 @@ class CoatController {
     return coat.isPresent() ? "redirect:/coats" : show(Written.anew(form).refused(typed), model);
   }
 
+  @Needs(Right.STOCK)
   @PostMapping("/{code}")
   String correct(
       @PathVariable String code,
@@ -106,6 +111,7 @@ class CoatController {
         : show(written.changedMeanwhile(now.seen(), Words.say("layers.conflict")), model);
   }
 
+  @Needs(Right.STOCK)
   @PostMapping("/{code}/away")
   String putAway(@PathVariable String code, @RequestParam(defaultValue = "true") boolean away) {
     layers.putCoatAway(code, away);

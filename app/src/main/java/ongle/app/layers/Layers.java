@@ -4,6 +4,8 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Stream;
+import ongle.app.people.Needs;
+import ongle.app.people.Right;
 import ongle.app.web.NotFound;
 import ongle.core.layer.Coat;
 import ongle.core.layer.LayerKind;
@@ -80,6 +82,7 @@ public class Layers {
   }
 
   /** Adds a bottle; the same form key adds it once. */
+  @Needs(Right.STOCK)
   @Transactional
   public void add(UUID formKey, Coat coat) {
     if (coats.findByFormKey(formKey).isEmpty()) {
@@ -88,6 +91,7 @@ public class Layers {
   }
 
   /** Adds a recipe; the same form key adds it once. */
+  @Needs(Right.STOCK)
   @Transactional
   public void add(UUID formKey, Recipe recipe) {
     if (recipes.findByFormKey(formKey).isEmpty()) {
@@ -101,6 +105,7 @@ public class Layers {
    * @param seen as it was when the corrector looked
    * @return whether it was; not if somebody else changed it meanwhile
    */
+  @Needs(Right.STOCK)
   @Transactional
   boolean correct(int seen, Coat coat) {
     StoredCoat kept = kept(coats.findByCode(coat.code()), coat.code());
@@ -112,6 +117,7 @@ public class Layers {
   }
 
   /** The same for a recipe. */
+  @Needs(Right.STOCK)
   @Transactional
   boolean correct(int seen, Recipe recipe) {
     StoredRecipe kept = kept(recipes.findByCode(recipe.code()), recipe.code());
@@ -123,12 +129,14 @@ public class Layers {
   }
 
   /** Offers a bottle no more, or again. */
+  @Needs(Right.STOCK)
   @Transactional
   void putCoatAway(String code, boolean away) {
     kept(coats.findByCode(code), code).putAway(away);
   }
 
   /** Offers a recipe no more, or again. */
+  @Needs(Right.STOCK)
   @Transactional
   void putRecipeAway(String code, boolean away) {
     kept(recipes.findByCode(code), code).putAway(away);

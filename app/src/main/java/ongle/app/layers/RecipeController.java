@@ -6,6 +6,8 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Stream;
+import ongle.app.people.Needs;
+import ongle.app.people.Right;
 import ongle.app.web.FormReading;
 import ongle.app.web.NotFound;
 import ongle.app.web.Written;
@@ -25,6 +27,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 
 /** Recipes of layers; the salon's own are put together here. */
 @Controller
+@Needs(Right.HANDS)
 @RequestMapping("/recipes")
 class RecipeController {
   private final Layers layers;
@@ -70,6 +73,7 @@ class RecipeController {
     return layers.ownRecipes().stream().filter(kept -> kept.own().code().equals(code)).findFirst();
   }
 
+  @Needs(Right.STOCK)
   @PostMapping
   String add(
       @RequestParam UUID formKey, @Valid RecipeForm form, BindingResult errors, Model model) {
@@ -81,6 +85,7 @@ class RecipeController {
         : show(Written.anew(form).refused(typed), model);
   }
 
+  @Needs(Right.STOCK)
   @PostMapping("/{code}")
   String correct(
       @PathVariable String code,
@@ -100,6 +105,7 @@ class RecipeController {
         : show(written.changedMeanwhile(now, Words.say("layers.conflict")), model);
   }
 
+  @Needs(Right.STOCK)
   @PostMapping("/{code}/away")
   String putAway(@PathVariable String code, @RequestParam(defaultValue = "true") boolean away) {
     layers.putRecipeAway(code, away);

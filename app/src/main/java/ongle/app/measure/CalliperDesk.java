@@ -2,6 +2,8 @@ package ongle.app.measure;
 
 import java.util.Locale;
 import ongle.app.feed.Feeds;
+import ongle.app.people.Needs;
+import ongle.app.people.Right;
 import ongle.app.words.Numbers;
 import ongle.app.words.Words;
 import ongle.core.nail.CalliperReading;
@@ -16,6 +18,7 @@ import org.springframework.web.bind.annotation.RestController;
  * The calliper belongs to one desk until another takes it: a press writes there and nowhere else.
  */
 @RestController
+@Needs(Right.HANDS)
 class CalliperDesk {
   private final Feeds feeds;
   private String holder = "";

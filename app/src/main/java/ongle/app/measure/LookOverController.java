@@ -13,6 +13,8 @@ import ongle.app.editing.Change;
 import ongle.app.editing.SetEditor;
 import ongle.app.frame.SetPage;
 import ongle.app.frame.Stage;
+import ongle.app.people.Needs;
+import ongle.app.people.Right;
 import ongle.app.planning.PlannedSet;
 import ongle.app.planning.SetReader;
 import ongle.app.sets.SetNail;
@@ -46,6 +48,7 @@ import org.springframework.web.bind.annotation.RequestParam;
  * Looking before measuring: plates, skin, what is on the nails, what the hands do, what is wanted.
  */
 @Controller
+@Needs(Right.HANDS)
 @RequestMapping("/sets/{id}/look")
 class LookOverController {
   private final SetReader reader;

@@ -12,6 +12,8 @@ import ongle.app.editing.Typed;
 import ongle.app.frame.NumberField;
 import ongle.app.frame.SetPage;
 import ongle.app.frame.Stage;
+import ongle.app.people.Needs;
+import ongle.app.people.Right;
 import ongle.app.planning.PlannedSet;
 import ongle.app.planning.SetReader;
 import ongle.app.sets.NailSet;
@@ -39,6 +41,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 
 /** Measuring: ten nails, quantity by quantity, finger by finger. */
 @Controller
+@Needs(Right.HANDS)
 @RequestMapping("/sets/{id}/measure")
 class MeasureController {
   private final SetReader reader;

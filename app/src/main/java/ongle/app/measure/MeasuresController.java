@@ -11,6 +11,8 @@ import ongle.app.editing.Change;
 import ongle.app.editing.SetEditor;
 import ongle.app.frame.SetPage;
 import ongle.app.frame.Stage;
+import ongle.app.people.Needs;
+import ongle.app.people.Right;
 import ongle.app.planning.SetReader;
 import ongle.app.sets.Taken;
 import ongle.app.web.CsvText;
@@ -35,6 +37,7 @@ import org.springframework.web.multipart.MultipartFile;
 
 /** A measuring sheet out to a file and in from one. */
 @Controller
+@Needs(Right.HANDS)
 @RequestMapping("/sets/{id}")
 class MeasuresController {
   private final SetReader reader;

@@ -8,6 +8,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import ongle.app.people.Needs;
+import ongle.app.people.Right;
 import ongle.app.web.NotFound;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -39,6 +41,7 @@ public class FindingPictures {
    * @return empty where none was given
    * @throws IllegalArgumentException with the reason, if it is none that can be read
    */
+  @Needs(Right.HANDS)
   public Optional<Readable> read(Optional<MultipartFile> file) throws IOException {
     if (file.isEmpty() || file.get().isEmpty()) {
       return Optional.empty();
@@ -47,6 +50,7 @@ public class FindingPictures {
   }
 
   /** Keeps a picture with a note. */
+  @Needs(Right.HANDS)
   @Transactional
   public void keep(long setId, long noteId, Readable readable) {
     pictures.save(

@@ -8,6 +8,8 @@ import java.util.Map;
 import java.util.Optional;
 import ongle.app.frame.SetPage;
 import ongle.app.frame.Stage;
+import ongle.app.people.Needs;
+import ongle.app.people.Right;
 import ongle.app.planning.PlannedSet;
 import ongle.app.planning.SetReader;
 import ongle.app.web.Edit;
@@ -40,6 +42,7 @@ import org.springframework.web.server.ResponseStatusException;
 
 /** Measuring from a picture of a hand beside a card. */
 @Controller
+@Needs(Right.HANDS)
 @RequestMapping("/sets/{id}/photo")
 class PhotoController {
   private final SetReader reader;

@@ -13,6 +13,8 @@ import java.util.concurrent.TimeUnit;
 import java.util.stream.Stream;
 import ongle.app.editing.Change;
 import ongle.app.editing.SetEditor;
+import ongle.app.people.Needs;
+import ongle.app.people.Right;
 import ongle.app.web.NotFound;
 import ongle.app.words.Words;
 import ongle.core.nail.Finger;
@@ -56,6 +58,7 @@ class PhotoDesk {
             LocalDateTime.now(clock).minusHours(FORGOTTEN_AFTER_HOURS)));
   }
 
+  @Needs(Right.HANDS)
   @Transactional(readOnly = true)
   Optional<HandPhoto> find(long setId, Hand hand) {
     Optional<HandPhoto> photo = photos.findBySetIdAndHand(setId, hand);
@@ -64,6 +67,7 @@ class PhotoDesk {
   }
 
   /** Puts a picture in the place of the one before. */
+  @Needs(Right.HANDS)
   @Transactional
   void takeIn(long setId, Hand hand, Picture picture) {
     LocalDateTime now = LocalDateTime.now(clock);
@@ -75,21 +79,25 @@ class PhotoDesk {
   /**
    * @param name of the mark; refused if there is no such one
    */
+  @Needs(Right.HANDS)
   @Transactional
   void mark(long setId, Hand hand, String name, Spot at) {
     photo(setId, hand).mark(known(hand, name), at);
   }
 
+  @Needs(Right.HANDS)
   @Transactional
   void unmark(long setId, Hand hand, String name) {
     photo(setId, hand).unmark(known(hand, name));
   }
 
+  @Needs(Right.HANDS)
   @Transactional
   void cardOnTable(long setId, Hand hand, boolean onTable) {
     photo(setId, hand).cardOnTable(onTable);
   }
 
+  @Needs(Right.HANDS)
   @Transactional
   void forget(long setId, Hand hand) {
     photos.delete(photo(setId, hand));
@@ -101,6 +109,7 @@ class PhotoDesk {
    *
    * @param keep whether the picture stays with the visit, smaller; else it is forgotten
    */
+  @Needs(Right.HANDS)
   @Transactional
   void takeOver(long setId, Hand hand, boolean keep, String by) {
     HandPhoto photo = photo(setId, hand);

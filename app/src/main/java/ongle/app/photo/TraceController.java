@@ -11,6 +11,8 @@ import ongle.app.check.CheckWords;
 import ongle.app.check.Checks;
 import ongle.app.frame.SetPage;
 import ongle.app.frame.Stage;
+import ongle.app.people.Needs;
+import ongle.app.people.Right;
 import ongle.app.planning.PlannedSet;
 import ongle.app.planning.SetReader;
 import ongle.app.web.Edit;
@@ -45,6 +47,7 @@ import org.springframework.web.server.ResponseStatusException;
 
 /** Measuring a built nail from pictures above, from the side and down the barrel. */
 @Controller
+@Needs(Right.HANDS)
 @RequestMapping("/sets/{id}/check/pictures")
 class TraceController {
   private final SetReader reader;

@@ -17,6 +17,8 @@ import java.util.concurrent.TimeUnit;
 import javax.imageio.ImageIO;
 import ongle.app.editing.Change;
 import ongle.app.editing.SetEditor;
+import ongle.app.people.Needs;
+import ongle.app.people.Right;
 import ongle.app.planning.PlannedSet;
 import ongle.app.planning.SetReader;
 import ongle.app.web.NotFound;
@@ -98,6 +100,7 @@ class TraceDesk {
             LocalDateTime.now(clock).minusHours(FORGOTTEN_AFTER_HOURS)));
   }
 
+  @Needs(Right.HANDS)
   @Transactional(readOnly = true)
   public Map<View, NailPicture> of(long setId, Finger finger) {
     Map<View, NailPicture> all = new EnumMap<>(View.class);
@@ -107,6 +110,7 @@ class TraceDesk {
   }
 
   /** Puts a picture in the place of the one before. */
+  @Needs(Right.HANDS)
   @Transactional
   public void takeIn(long setId, Finger finger, View view, Picture picture) throws IOException {
     pictures.findBySetIdAndFingerAndView(setId, finger, view).ifPresent(pictures::delete);
@@ -126,6 +130,7 @@ class TraceDesk {
    *
    * @param snap whether a point on an edge is drawn to it
    */
+  @Needs(Right.HANDS)
   @Transactional
   public void mark(long setId, Finger finger, View view, String name, Spot at, boolean snap) {
     NailPicture picture = picture(setId, finger, view);
@@ -149,12 +154,14 @@ class TraceDesk {
         .orElse(at);
   }
 
+  @Needs(Right.HANDS)
   @Transactional
   public void unmark(long setId, Finger finger, View view, String name) {
     picture(setId, finger, view).unmark(known(view, name));
   }
 
   /** Looks for the edges in all pictures of a nail; what the technician set stays. */
+  @Needs(Right.HANDS)
   @Transactional
   public void trace(long setId, Finger finger) {
     NailPlan plan = reader.planned(setId).of(finger);
@@ -220,6 +227,7 @@ class TraceDesk {
     }
   }
 
+  @Needs(Right.HANDS)
   @Transactional
   public void forget(long setId, Finger finger, View view) {
     pictures.delete(picture(setId, finger, view));
@@ -231,6 +239,7 @@ class TraceDesk {
    * @param keep whether the pictures stay with the visit, smaller; else they are forgotten
    * @return whether there was anything sound to write
    */
+  @Needs(Right.HANDS)
   @Transactional
   public boolean takeOver(long setId, Finger finger, boolean keep, String by) {
     PlannedSet planned = reader.planned(setId);

@@ -7,6 +7,8 @@ import java.util.TreeSet;
 import java.util.UUID;
 import java.util.stream.Stream;
 import ongle.app.lamps.Lamps;
+import ongle.app.people.Needs;
+import ongle.app.people.Right;
 import ongle.app.web.FormReading;
 import ongle.app.web.NotFound;
 import ongle.app.web.Written;
@@ -26,6 +28,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 
 /** The products with their figures; the salon's own can be written and corrected. */
 @Controller
+@Needs(Right.HANDS)
 @RequestMapping("/products")
 class ProductController {
   private final Products products;
@@ -75,6 +78,7 @@ class ProductController {
     return products.own().stream().filter(kept -> kept.product().code().equals(code)).findFirst();
   }
 
+  @Needs(Right.STOCK)
   @PostMapping
   String add(
       @RequestParam UUID formKey, @Valid ProductForm form, BindingResult errors, Model model) {
@@ -87,6 +91,7 @@ class ProductController {
         : show(Written.anew(form).refused(typed), model);
   }
 
+  @Needs(Right.STOCK)
   @PostMapping("/{code}")
   String correct(
       @PathVariable String code,
@@ -106,6 +111,7 @@ class ProductController {
         : show(written.changedMeanwhile(now, Words.say("products.conflict")), model);
   }
 
+  @Needs(Right.STOCK)
   @PostMapping("/{code}/away")
   String putAway(@PathVariable String code, @RequestParam(defaultValue = "true") boolean away) {
     products.putAway(code, away);

@@ -4,6 +4,8 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Stream;
+import ongle.app.people.Needs;
+import ongle.app.people.Right;
 import ongle.app.web.NotFound;
 import ongle.core.product.Product;
 import org.springframework.stereotype.Service;
@@ -56,6 +58,7 @@ public class Products {
   }
 
   /** Adds a product; the same form key adds it once. */
+  @Needs(Right.STOCK)
   @Transactional
   public void add(UUID formKey, Product product) {
     if (stored.findByFormKey(formKey).isEmpty()) {
@@ -69,6 +72,7 @@ public class Products {
    * @param seen as it was when the corrector looked
    * @return whether it was; not if somebody else changed it meanwhile
    */
+  @Needs(Right.STOCK)
   @Transactional
   boolean correct(int seen, Product product) {
     StoredProduct kept = kept(product.code());
@@ -80,6 +84,7 @@ public class Products {
   }
 
   /** Offers a product no more, or again. */
+  @Needs(Right.STOCK)
   @Transactional
   void putAway(String code, boolean away) {
     kept(code).putAway(away);

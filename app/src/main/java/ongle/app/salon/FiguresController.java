@@ -6,6 +6,8 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import ongle.app.people.Needs;
+import ongle.app.people.Right;
 import ongle.app.web.Edit;
 import ongle.app.words.Numbers;
 import ongle.app.words.Words;
@@ -29,6 +31,7 @@ import org.springframework.web.bind.annotation.RequestParam;
  * built nail may be off.
  */
 @Controller
+@Needs(Right.SALON)
 @RequestMapping("/salon/figures")
 class FiguresController {
   private final SalonSettings settings;

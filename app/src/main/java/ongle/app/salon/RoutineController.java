@@ -4,6 +4,8 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.UnaryOperator;
+import ongle.app.people.Needs;
+import ongle.app.people.Right;
 import ongle.app.web.CleanText;
 import ongle.app.web.Edit;
 import ongle.app.words.Numbers;
@@ -18,6 +20,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 
 /** The salon's steps: in its order and by its names, as far as safety and chemistry let it. */
 @Controller
+@Needs(Right.SALON)
 @RequestMapping("/salon/steps")
 class RoutineController {
   private final SalonSettings settings;

@@ -21,6 +21,12 @@ import ongle.core.structure.UpperArch;
 /** The salon's schools; what a new set begins with. There is one. */
 @Entity
 public class Salon {
+  /** As long as its name may be. */
+  public static final int LONGEST_NAME = 60;
+
+  /** As long as what it counts money in may be. */
+  public static final int LONGEST_CURRENCY = 8;
+
   static final long THE_ONE = 1;
 
   @Id private long id = THE_ONE;
@@ -52,11 +58,21 @@ public class Salon {
   private String bench;
   private String routine;
   private int staysWhole = 80;
+  private String name = "";
   private String currency = "";
   private boolean standIns;
   private String language = Locale.ENGLISH.getLanguage();
 
   /** What the salon speaks, as a two-letter code. */
+  /** What it is called; empty until its owner says. */
+  public String getName() {
+    return name;
+  }
+
+  void called(String wanted) {
+    name = wanted;
+  }
+
   public String getLanguage() {
     return language;
   }

@@ -2,6 +2,8 @@ package ongle.app.salon;
 
 import java.util.List;
 import java.util.Optional;
+import ongle.app.people.Needs;
+import ongle.app.people.Right;
 import ongle.app.web.Edit;
 import ongle.app.words.Words;
 import ongle.core.School;
@@ -21,6 +23,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 
 /** Where the salon says how it works; a set may still do otherwise. */
 @Controller
+@Needs(Right.SALON)
 @RequestMapping("/salon")
 class SalonController {
   private final SalonSettings settings;

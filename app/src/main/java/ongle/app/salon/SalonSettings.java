@@ -6,6 +6,8 @@ import java.util.function.Consumer;
 import java.util.function.UnaryOperator;
 import ongle.app.kits.KitEditor;
 import ongle.app.kits.ShippedKits;
+import ongle.app.people.Needs;
+import ongle.app.people.Right;
 import ongle.app.words.Words;
 import ongle.core.bench.Routine;
 import ongle.core.check.Tolerances;
@@ -39,6 +41,14 @@ public class SalonSettings {
       kits.bringIn(ShippedKits.all());
       salons.saveAndFlush(new Salon());
     }
+  }
+
+  /** A new salon says what it is called and what it counts money in. */
+  @Transactional
+  public void begin(String name, String currency, String language) {
+    current().called(name.strip());
+    current().setCurrency(currency.strip());
+    Languages.spoken(language).ifPresent(this::speak);
   }
 
   /** What the salon speaks, as a two-letter code; asked on every page, so it is remembered. */
@@ -76,6 +86,7 @@ public class SalonSettings {
    *
    * @return why that cannot be; empty when it was done
    */
+  @Needs(Right.SALON)
   @Transactional
   public Optional<String> work(UnaryOperator<Routine> how) {
     try {
@@ -99,6 +110,7 @@ public class SalonSettings {
   }
 
   /** What a new set's bench begins with, as the bench writes it. */
+  @Needs(Right.HANDS)
   @Transactional
   public void beginBench(String how) {
     current().beginBench(how);
@@ -110,6 +122,7 @@ public class SalonSettings {
     current().setCurrency(currency);
   }
 
+  @Needs(Right.SALON)
   @Transactional
   void change(Consumer<Salon> how) {
     how.accept(current());

@@ -14,6 +14,8 @@ import ongle.app.editing.Change;
 import ongle.app.editing.SetEditor;
 import ongle.app.frame.SetPage;
 import ongle.app.frame.Stage;
+import ongle.app.people.Needs;
+import ongle.app.people.Right;
 import ongle.app.planning.PlannedSet;
 import ongle.app.planning.SetReader;
 import ongle.app.products.Products;
@@ -46,6 +48,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 
 /** Shape, length and product of the whole set, seen on both hands. */
 @Controller
+@Needs(Right.HANDS)
 @RequestMapping("/sets/{id}/shape")
 class ShapeController {
   private final SetReader reader;

@@ -8,6 +8,8 @@ import ongle.app.frame.SetPage;
 import ongle.app.frame.Stage;
 import ongle.app.paper.NailBlock;
 import ongle.app.paper.PdfWriter;
+import ongle.app.people.Needs;
+import ongle.app.people.Right;
 import ongle.app.planning.PlannedSet;
 import ongle.app.visits.PlannedVisit;
 import ongle.app.visits.VisitPlanner;
@@ -29,6 +31,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 
 /** The build sheet: one A4 page for the desk, on screen, printed, or as a PDF. */
 @Controller
+@Needs(Right.HANDS)
 @RequestMapping("/sets/{id}")
 class SheetController {
   private final VisitPlanner visits;

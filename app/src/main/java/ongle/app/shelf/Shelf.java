@@ -7,6 +7,8 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import ongle.app.layers.Layers;
+import ongle.app.people.Needs;
+import ongle.app.people.Right;
 import ongle.app.products.Products;
 import ongle.app.salon.SalonSettings;
 import ongle.app.web.NotFound;
@@ -79,6 +81,7 @@ public class Shelf {
   }
 
   /** Puts a lot on the shelf; the same form key puts it there once. */
+  @Needs(Right.STOCK)
   @Transactional
   public void add(UUID formKey, Lot lot) {
     if (lots.findByFormKey(formKey).isEmpty()) {
@@ -92,6 +95,7 @@ public class Shelf {
    * @param seen as it was when the corrector looked
    * @return whether it was; not if somebody else changed it meanwhile
    */
+  @Needs(Right.STOCK)
   @Transactional
   boolean correct(long id, int seen, Lot lot) {
     StoredLot stored = lot(id);
@@ -109,6 +113,7 @@ public class Shelf {
   }
 
   /** Takes an empty or spoilt jar off the shelf; what visits took of it stays on record. */
+  @Needs(Right.STOCK)
   @Transactional
   void throwAway(long id) {
     lots.deleteById(lot(id).id());

@@ -9,6 +9,9 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import ongle.app.people.Needs;
+import ongle.app.people.Right;
+import ongle.app.salon.Salon;
 import ongle.app.salon.SalonSettings;
 import ongle.app.web.CleanText;
 import ongle.app.web.FormReading;
@@ -28,6 +31,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 
 /** What stands on the shelf. */
 @Controller
+@Needs(Right.HANDS)
 @RequestMapping("/shelf")
 class ShelfController {
   private final Shelf shelf;
@@ -41,7 +45,8 @@ class ShelfController {
   }
 
   /** What costs are given in. */
-  record Costs(@Size(max = 8, message = "shelf.currency.longest") String currency) {}
+  record Costs(
+      @Size(max = Salon.LONGEST_CURRENCY, message = "shelf.currency.longest") String currency) {}
 
   /** A lot as it is listed. */
   record Row(
@@ -59,6 +64,7 @@ class ShelfController {
         model);
   }
 
+  @Needs(Right.STOCK)
   @PostMapping
   String add(@RequestParam UUID formKey, @Valid LotForm form, BindingResult errors, Model model) {
     FormReading typed = new FormReading(errors);
@@ -67,6 +73,7 @@ class ShelfController {
     return lot.isPresent() ? "redirect:/shelf" : show(Written.anew(form).refused(typed), model);
   }
 
+  @Needs(Right.STOCK)
   @PostMapping("/{id}")
   String correct(
       @PathVariable long id,
@@ -85,6 +92,7 @@ class ShelfController {
         : show(written.changedMeanwhile(shelf.seen(id), Words.say("shelf.conflict")), model);
   }
 
+  @Needs(Right.STOCK)
   @PostMapping("/{id}/away")
   String throwAway(@PathVariable long id) {
     shelf.throwAway(id);
@@ -92,6 +100,7 @@ class ShelfController {
   }
 
   /** What costs are given in; nothing for no costs. */
+  @Needs(Right.STOCK)
   @PostMapping("/currency")
   String setCurrency(@Valid Costs costs, BindingResult errors, Model model) {
     Optional<String> why = new FormReading(errors).why();

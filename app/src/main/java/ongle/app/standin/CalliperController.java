@@ -1,6 +1,8 @@
 package ongle.app.standin;
 
 import java.util.Optional;
+import ongle.app.people.Needs;
+import ongle.app.people.Right;
 import ongle.app.words.Numbers;
 import ongle.app.words.Words;
 import org.springframework.stereotype.Controller;
@@ -12,6 +14,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 
 /** The stand-in calliper's own page: what it shows, how it misbehaves, and its button. */
 @Controller
+@Needs(Right.HANDS)
 @RequestMapping("/standin/calliper")
 class CalliperController {
   private final SimulatedCalliper calliper;

@@ -6,6 +6,8 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
+import ongle.app.people.Needs;
+import ongle.app.people.Right;
 import ongle.app.planning.SetReader;
 import ongle.app.words.Numbers;
 import ongle.app.words.Words;
@@ -27,6 +29,7 @@ import org.springframework.web.bind.annotation.ResponseBody;
 
 /** The stand-in camera's own page: how it is held, what it sees, and what it really drew. */
 @Controller
+@Needs(Right.HANDS)
 @RequestMapping("/standin/camera")
 class CameraController {
   private static final double MAX_TILT = 60;

@@ -1,6 +1,8 @@
 package ongle.app.standin;
 
 import ongle.app.lamps.Lamps;
+import ongle.app.people.Needs;
+import ongle.app.people.Right;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -10,6 +12,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 
 /** The stand-in light meter's own page. */
 @Controller
+@Needs(Right.HANDS)
 @RequestMapping("/standin/lamp-meter")
 class LampMeterController {
   private final SimulatedLampMeter meter;

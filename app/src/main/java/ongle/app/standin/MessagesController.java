@@ -1,5 +1,7 @@
 package ongle.app.standin;
 
+import ongle.app.people.Needs;
+import ongle.app.people.Right;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -9,6 +11,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 
 /** The stand-in for messages: its own page, with what it was given. */
 @Controller
+@Needs(Right.BOOK)
 @RequestMapping("/standin/messages")
 class MessagesController {
   private final SimulatedMessages messages;

@@ -3,6 +3,7 @@ package ongle.app.store;
 import jakarta.persistence.EntityManagerFactory;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.locks.ReentrantLock;
+import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.dao.CannotAcquireLockException;
 import org.springframework.orm.jpa.JpaTransactionManager;
 import org.springframework.stereotype.Component;
@@ -23,10 +24,12 @@ class OneWriter extends JpaTransactionManager {
 
   private final ReentrantLock turn = new ReentrantLock(true);
   private final transient DataFile file;
+  private final transient ObjectProvider<Witness> witnesses;
 
-  OneWriter(EntityManagerFactory entities, DataFile file) {
+  OneWriter(EntityManagerFactory entities, DataFile file, ObjectProvider<Witness> witnesses) {
     super(entities);
     this.file = file;
+    this.witnesses = witnesses;
   }
 
   @Override
@@ -53,6 +56,13 @@ class OneWriter extends JpaTransactionManager {
     } catch (InterruptedException e) {
       Thread.currentThread().interrupt();
       throw new CannotAcquireLockException("interrupted while waiting for other changes", e);
+    }
+  }
+
+  @Override
+  protected void prepareForCommit(DefaultTransactionStatus status) {
+    if (status.isNewTransaction() && !status.isReadOnly()) {
+      witnesses.forEach(Witness::aboutToKeep);
     }
   }
 

@@ -7,6 +7,8 @@ import ongle.app.drawing.FormDrawing;
 import ongle.app.drawing.PinchDrawing;
 import ongle.app.drawing.Scene;
 import ongle.app.paper.PdfWriter;
+import ongle.app.people.Needs;
+import ongle.app.people.Right;
 import ongle.app.planning.PlannedSet;
 import ongle.app.planning.SetReader;
 import ongle.app.web.NotFound;
@@ -26,6 +28,7 @@ import org.springframework.web.bind.annotation.ResponseBody;
 
 /** A nail as a solid: for turning on the screen, for printing, and its circle on paper. */
 @Controller
+@Needs(Right.HANDS)
 @RequestMapping("/sets/{id}/structure")
 class SolidController {
   private static final int GUIDES_PER_ROW = 5;

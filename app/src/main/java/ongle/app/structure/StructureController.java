@@ -12,6 +12,8 @@ import ongle.app.editing.Edited;
 import ongle.app.editing.SetEditor;
 import ongle.app.editing.Typed;
 import ongle.app.frame.SetPage;
+import ongle.app.people.Needs;
+import ongle.app.people.Right;
 import ongle.app.planning.PlannedSet;
 import ongle.app.planning.SetReader;
 import ongle.app.products.Products;
@@ -39,6 +41,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 
 /** Structure: one nail large, what it carries and what would help. */
 @Controller
+@Needs(Right.HANDS)
 @RequestMapping("/sets/{id}/structure")
 class StructureController {
   private final SetReader reader;

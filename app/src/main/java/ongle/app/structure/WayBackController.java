@@ -4,6 +4,8 @@ import jakarta.validation.Valid;
 import java.util.Optional;
 import ongle.app.editing.Edited;
 import ongle.app.history.SetHistory;
+import ongle.app.people.Needs;
+import ongle.app.people.Right;
 import ongle.app.planning.SetReader;
 import ongle.app.sets.SetState;
 import ongle.app.web.Edit;
@@ -21,6 +23,7 @@ import org.springframework.web.bind.annotation.RequestMapping;
 
 /** The way back on the structure page: undo, redo, and versions kept under a name. */
 @Controller
+@Needs(Right.HANDS)
 @RequestMapping("/sets/{id}/structure/{finger}")
 class WayBackController {
   private final SetReader reader;

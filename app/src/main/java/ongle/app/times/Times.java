@@ -6,6 +6,8 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Collectors;
+import ongle.app.people.Needs;
+import ongle.app.people.Right;
 import ongle.core.bench.Guide;
 import ongle.core.bench.LearnedTime;
 import ongle.core.bench.StepKind;
@@ -75,6 +77,7 @@ public class Times {
   }
 
   /** Puts a kind of step back to its usual time. */
+  @Needs(Right.HANDS)
   @Transactional
   public void forget(@Nullable Long technician, StepKind kind) {
     steps.of(number(technician), kind).forEach(StepTime::forget);

@@ -1,12 +1,11 @@
 package ongle.app.times;
 
-import jakarta.validation.Valid;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.UUID;
+import ongle.app.people.Needs;
 import ongle.app.people.People;
-import ongle.app.web.FormReading;
+import ongle.app.people.Right;
 import ongle.app.web.Named;
 import ongle.app.web.Written;
 import ongle.app.words.Numbers;
@@ -15,15 +14,14 @@ import ongle.core.bench.LearnedTime;
 import ongle.core.bench.StepKind;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
-import org.springframework.validation.BindingResult;
 import org.springframework.web.bind.annotation.GetMapping;
-import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 
 /** What was learned of the salon's times, to be seen and put back. */
 @Controller
+@Needs(Right.HANDS)
 @RequestMapping("/salon/times")
 class TimesController {
   private static final int MINUTE = 60;
@@ -60,25 +58,6 @@ class TimesController {
   String forget(@RequestParam Optional<Long> of, @RequestParam StepKind kind, Model model) {
     times.forget(of.orElse(null), kind);
     return show(of, Written.anew(new Newcomer("")), model, "salon/times :: learned");
-  }
-
-  @PostMapping("/people")
-  String add(
-      @RequestParam UUID formKey, @Valid Newcomer newcomer, BindingResult errors, Model model) {
-    FormReading typed = new FormReading(errors);
-    return typed
-        .made(() -> people.add(formKey, newcomer.name()))
-        .map(added -> "redirect:/salon/times?of=" + added.getId())
-        .orElseGet(
-            () ->
-                show(
-                    Optional.empty(), Written.anew(newcomer).refused(typed), model, "salon/times"));
-  }
-
-  @PostMapping("/people/{id}/gone")
-  String gone(@PathVariable long id) {
-    people.gone(id);
-    return "redirect:/salon/times";
   }
 
   private String show(Optional<Long> of, Written<Newcomer> written, Model model, String template) {

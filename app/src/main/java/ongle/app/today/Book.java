@@ -2,6 +2,8 @@ package ongle.app.today;
 
 import java.util.Optional;
 import java.util.OptionalInt;
+import ongle.app.people.Needs;
+import ongle.app.people.Right;
 import ongle.app.visits.VisitPlanner;
 import ongle.app.web.NotFound;
 import org.springframework.stereotype.Service;
@@ -56,6 +58,7 @@ class Book {
   }
 
   /** Books an appointment for as long as the bench plans. */
+  @Needs(Right.BOOK)
   @Transactional
   public void bookAsPlanned(long id) {
     length(id).ifPresent(length -> appointment(id).last(length.minutes()));

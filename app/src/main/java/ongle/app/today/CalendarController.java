@@ -9,6 +9,8 @@ import java.util.function.Function;
 import java.util.stream.Collectors;
 import ongle.app.clients.Client;
 import ongle.app.clients.ClientRepository;
+import ongle.app.people.Needs;
+import ongle.app.people.Right;
 import ongle.app.planning.PlannedSet;
 import ongle.app.planning.SetReader;
 import ongle.app.visits.PlannedVisit;
@@ -24,6 +26,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 
 /** How long appointments take by plan, and the book as a calendar file. */
 @Controller
+@Needs(Right.BOOK)
 class CalendarController {
   private static final MediaType CALENDAR =
       new MediaType("text", "calendar", StandardCharsets.UTF_8);

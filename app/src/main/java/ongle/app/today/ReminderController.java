@@ -1,6 +1,8 @@
 package ongle.app.today;
 
 import java.util.Optional;
+import ongle.app.people.Needs;
+import ongle.app.people.Right;
 import ongle.app.wear.OnHands;
 import ongle.app.words.Words;
 import org.springframework.stereotype.Controller;
@@ -13,6 +15,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 
 /** Reminds a client of an infill: a text to copy, or to send. */
 @Controller
+@Needs(Right.BOOK)
 @RequestMapping("/reminders/{setId}")
 class ReminderController {
   /** What a few messages hold. */

@@ -12,6 +12,8 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import ongle.app.clients.Client;
 import ongle.app.clients.ClientRepository;
+import ongle.app.people.Needs;
+import ongle.app.people.Right;
 import ongle.app.planning.SetReader;
 import ongle.app.wear.OnHands;
 import ongle.app.words.Dates;
@@ -22,6 +24,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 
 /** The start page: who comes next, what is due, what is left half done. */
 @Controller
+@Needs(Right.BOOK)
 class TodayController {
   private final AppointmentRepository appointments;
   private final ClientRepository clients;

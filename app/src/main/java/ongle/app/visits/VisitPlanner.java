@@ -10,7 +10,9 @@ import ongle.app.editing.Change;
 import ongle.app.editing.SetEditor;
 import ongle.app.lamps.Lamps;
 import ongle.app.layers.Layers;
+import ongle.app.people.Needs;
 import ongle.app.people.People;
+import ongle.app.people.Right;
 import ongle.app.planning.PlannedSet;
 import ongle.app.planning.SetReader;
 import ongle.app.salon.Routines;
@@ -132,6 +134,7 @@ public class VisitPlanner {
    * @param changed by the names of {@link VisitChoices}
    * @return why it cannot be; empty when it was
    */
+  @Needs(Right.HANDS)
   public Optional<String> choose(long setId, Map<String, String> changed) {
     PlannedSet planned = reader.planned(setId);
     try {
@@ -230,6 +233,7 @@ public class VisitPlanner {
    * @param formKey of the form it was sent with, so that one sent twice begins one visit
    * @return the new set's id
    */
+  @Needs(Right.HANDS)
   public long redo(long setId, Set<Finger> failed, UUID formKey, LocalDateTime at) {
     NailSet last = reader.planned(setId).set();
     long next = editor.begin(formKey, last.getClientId(), at).getId();
@@ -247,6 +251,7 @@ public class VisitPlanner {
   }
 
   /** Lets every new set begin with the habits of this one. */
+  @Needs(Right.HANDS)
   public void beginLike(long setId) {
     ObjectNode tree = anew(json.valueToTree(choices(reader.planned(setId).set())));
     tree.putObject("recipes");

@@ -19,6 +19,8 @@ import ongle.app.clients.LearnedFactor;
 import ongle.app.drawing.Scene;
 import ongle.app.drawing.TenDrawing;
 import ongle.app.drawing.YearsDrawing;
+import ongle.app.people.Needs;
+import ongle.app.people.Right;
 import ongle.app.planning.SetReader;
 import ongle.app.sets.NailSet;
 import ongle.app.sets.PlateLength;
@@ -49,6 +51,7 @@ import org.springframework.web.bind.annotation.RequestParam;
  * wore, what was changed and whether it helped, and every plate as it was.
  */
 @Controller
+@Needs(Right.HANDS)
 @RequestMapping("/clients/{clientId}/hands")
 class HandsController {
   /** More visits than fit on a page are left to their own sets. */

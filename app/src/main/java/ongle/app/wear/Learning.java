@@ -8,6 +8,8 @@ import java.util.Map;
 import java.util.Optional;
 import ongle.app.clients.Client;
 import ongle.app.clients.ClientRepository;
+import ongle.app.people.Needs;
+import ongle.app.people.Right;
 import ongle.app.planning.SetReader;
 import ongle.app.web.NotFound;
 import ongle.core.wear.Hold;
@@ -42,6 +44,7 @@ class Learning {
   }
 
   /** Draws anew, from all that is noted of a client's nails, what their plans reckon with. */
+  @Needs(Right.HANDS)
   @Transactional
   void learn(long clientId) {
     Map<String, List<WearNote>> nails = new LinkedHashMap<>();
@@ -115,6 +118,7 @@ class Learning {
         .forEach(set -> worn.findById(set.getId()).ifPresent(WornSet::reckonAnew));
   }
 
+  @Needs(Right.HANDS)
   Client client(long id) {
     return clients.findById(id).orElseThrow(() -> new NotFound("client " + id));
   }

@@ -12,6 +12,8 @@ import java.util.UUID;
 import java.util.stream.Stream;
 import ongle.app.editing.Change;
 import ongle.app.editing.SetEditor;
+import ongle.app.people.Needs;
+import ongle.app.people.Right;
 import ongle.app.planning.PlannedSet;
 import ongle.app.planning.SetReader;
 import ongle.app.sets.Lesson;
@@ -54,6 +56,7 @@ class Lessons {
    *
    * @return the new set's id; empty where nothing failed
    */
+  @Needs(Right.HANDS)
   @Transactional
   public Optional<Long> redo(long setId, UUID formKey) {
     Wears.Worn worn = wears.of(setId);
@@ -74,6 +77,7 @@ class Lessons {
    *
    * @return the next set's id
    */
+  @Needs(Right.HANDS)
   @Transactional
   public long goOn(long setId, UUID formKey) {
     Wears.Worn worn = wears.of(setId);

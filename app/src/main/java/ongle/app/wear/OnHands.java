@@ -9,6 +9,8 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
 import ongle.app.clients.Client;
+import ongle.app.people.Needs;
+import ongle.app.people.Right;
 import ongle.app.planning.SetReader;
 import ongle.app.web.NotFound;
 import ongle.app.words.Words;
@@ -194,6 +196,7 @@ public class OnHands {
   }
 
   /** Notes that its client was reminded. */
+  @Needs(Right.BOOK)
   @Transactional
   public void remind(long setId) {
     worn.findById(setId)

@@ -5,8 +5,10 @@ import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
 import ongle.app.drawing.TruthDrawing;
+import ongle.app.people.Needs;
 import ongle.app.people.People;
-import ongle.app.people.Technician;
+import ongle.app.people.Person;
+import ongle.app.people.Right;
 import ongle.app.products.Products;
 import ongle.app.shelf.Shelf;
 import ongle.app.words.Dates;
@@ -25,6 +27,7 @@ import org.springframework.web.bind.annotation.RequestParam;
  * The salon's own truth: what was foretold against what came, and what fails more than the rest.
  */
 @Controller
+@Needs(Right.SALON)
 class TruthController {
   private final Truth truth;
   private final Products products;
@@ -210,7 +213,7 @@ class TruthController {
           people.all().stream()
               .filter(each -> name.equals(String.valueOf(each.getId())))
               .findFirst()
-              .map(Technician::getName)
+              .map(Person::getName)
               .orElseGet(() -> Words.say("wear.truth.nobody"));
       default -> products.of(name).map(Words::of).orElse("–");
     };

@@ -17,6 +17,8 @@ import ongle.app.drawing.PlacesDrawing;
 import ongle.app.drawing.WearDrawing;
 import ongle.app.frame.SetPage;
 import ongle.app.frame.Stage;
+import ongle.app.people.Needs;
+import ongle.app.people.Right;
 import ongle.app.photo.FindingPictures;
 import ongle.app.words.Dates;
 import ongle.app.words.Numbers;
@@ -49,6 +51,7 @@ import org.springframework.web.multipart.MultipartFile;
 
 /** The stage Wear: tap on what happened, see why, take the change over. */
 @Controller
+@Needs(Right.HANDS)
 @RequestMapping("/sets/{id}/wear")
 class WearController {
   private static final double CUBIC_MM_A_ML = 1000;

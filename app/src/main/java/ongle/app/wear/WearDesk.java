@@ -9,6 +9,8 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
 import ongle.app.check.Checks;
+import ongle.app.people.Needs;
+import ongle.app.people.Right;
 import ongle.app.photo.FindingPictures;
 import ongle.app.planning.PlannedSet;
 import ongle.app.planning.SetReader;
@@ -78,12 +80,14 @@ public class WearDesk {
    *
    * @throws IllegalArgumentException with the reason, if it cannot have
    */
+  @Needs(Right.HANDS)
   @Transactional
   public void note(long setId, Finger finger, LocalDate day, WearForm form) {
     note(setId, List.of(new Sight(finger, day, Optional.of(form))));
   }
 
   /** The same with a picture of it. */
+  @Needs(Right.HANDS)
   @Transactional
   void note(
       long setId, Finger finger, LocalDate day, WearForm form, FindingPictures.Readable picture) {
@@ -97,6 +101,7 @@ public class WearDesk {
    *
    * @throws IllegalArgumentException with the reason, if that cannot be
    */
+  @Needs(Right.HANDS)
   @Transactional
   public void fine(long setId, LocalDate day) {
     PlannedSet planned = reader.planned(setId);
@@ -119,6 +124,7 @@ public class WearDesk {
    *
    * @throws IllegalArgumentException with the reason, if one of it cannot be
    */
+  @Needs(Right.HANDS)
   @Transactional
   public void note(long setId, List<Sight> seen) {
     note(reader.planned(setId), seen);
@@ -128,6 +134,7 @@ public class WearDesk {
    * Notes what was seen of a set, told from its nails as they were built. Nothing is learned from
    * it until {@link #learn}: for whoever notes many sets at once.
    */
+  @Needs(Right.HANDS)
   @Transactional
   public void noteOnly(long setId, Function<SetCheck, List<Sight>> seen) {
     PlannedSet planned = reader.planned(setId);
@@ -228,6 +235,7 @@ public class WearDesk {
         .toList();
   }
 
+  @Needs(Right.HANDS)
   @Transactional
   public void forget(long setId, long noteId) {
     WearNote note = noted(setId, noteId);
@@ -240,6 +248,7 @@ public class WearDesk {
   }
 
   /** The technician holds something else for the cause; it stays beside what is reckoned. */
+  @Needs(Right.HANDS)
   @Transactional
   public void hold(long setId, long noteId, Optional<Cause> cause) {
     noted(setId, noteId).hold(cause.orElse(null));

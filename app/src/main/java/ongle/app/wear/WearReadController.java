@@ -5,6 +5,8 @@ import java.util.List;
 import java.util.Optional;
 import ongle.app.frame.SetPage;
 import ongle.app.frame.Stage;
+import ongle.app.people.Needs;
+import ongle.app.people.Right;
 import ongle.app.web.CsvText;
 import ongle.app.words.Dates;
 import ongle.app.words.Words;
@@ -21,6 +23,7 @@ import org.springframework.web.multipart.MultipartFile;
 
 /** What was seen of worn nails, in from a file. */
 @Controller
+@Needs(Right.HANDS)
 @RequestMapping("/sets/{id}/wear/read")
 class WearReadController {
   private final Wears wears;

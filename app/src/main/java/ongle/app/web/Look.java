@@ -3,9 +3,8 @@ package ongle.app.web;
 import jakarta.servlet.http.Cookie;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
-import java.net.URLDecoder;
-import java.net.URLEncoder;
-import java.nio.charset.StandardCharsets;
+import ongle.app.people.Needs;
+import ongle.app.people.Right;
 import ongle.app.words.Words;
 import ongle.core.nail.Seat;
 import org.springframework.http.HttpStatus;
@@ -18,16 +17,14 @@ import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.util.WebUtils;
 
 /**
- * How this browser likes to see things, and who sits at it: theme, side of the desk, technician.
- * Kept in cookies, not on the set.
+ * How this browser likes to see things: theme, language, side of the desk. Kept in cookies, not on
+ * the set.
  */
 public final class Look {
   private static final int A_YEAR = 365 * 24 * 3600;
   private static final String THEME = "theme";
   private static final String SEAT = "seat";
-  private static final String TECHNICIAN = "technician";
   private static final String LANGUAGE = "language";
-  private static final int LONGEST_NAME = 40;
 
   private Look() {}
 
@@ -52,17 +49,6 @@ public final class Look {
     Seat seat(HttpServletRequest request) {
       return known(Seat.class, cookie(request, SEAT), Seat.OPPOSITE);
     }
-
-    /** Who works at this desk; empty if nobody said. */
-    @ModelAttribute("technician")
-    String technician(HttpServletRequest request) {
-      try {
-        return shortened(
-            CleanText.of(URLDecoder.decode(cookie(request, TECHNICIAN), StandardCharsets.UTF_8)));
-      } catch (IllegalArgumentException broken) {
-        return "";
-      }
-    }
   }
 
   /** As it was sent, or empty: a broken cookie breaks no page. */
@@ -78,22 +64,15 @@ public final class Look {
 
   /** Changes them; the page asks again afterwards. */
   @Controller
+  @Needs(Right.NONE)
   static class Change {
     @PostMapping("/look")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void look(
         @RequestParam(required = false) String theme,
         @RequestParam(required = false) String seat,
-        @RequestParam(required = false) String technician,
         @RequestParam(required = false) String language,
         HttpServletResponse response) {
-      if (technician != null) {
-        response.addCookie(
-            cookie(
-                TECHNICIAN,
-                URLEncoder.encode(shortened(technician.strip()), StandardCharsets.UTF_8)));
-        return; // nothing on the page changes by it
-      }
       if (theme != null) {
         response.addCookie(
             cookie(
@@ -118,10 +97,6 @@ public final class Look {
       cookie.setAttribute("SameSite", "Lax");
       return cookie;
     }
-  }
-
-  private static String shortened(String name) {
-    return name.length() > LONGEST_NAME ? name.substring(0, LONGEST_NAME) : name;
   }
 
   private static <E extends Enum<E>> E known(Class<E> type, String name, E otherwise) {

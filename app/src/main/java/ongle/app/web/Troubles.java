@@ -2,6 +2,8 @@ package ongle.app.web;
 
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
+import ongle.app.people.NotAllowed;
+import ongle.app.people.Present;
 import ongle.app.store.DiskFull;
 import org.apache.tomcat.util.http.InvalidParameterException;
 import org.springframework.dao.CannotAcquireLockException;
@@ -25,6 +27,14 @@ class Troubles {
   @ExceptionHandler(DiskFull.class)
   void full(HttpServletResponse response) throws IOException {
     response.sendError(507);
+  }
+
+  @ExceptionHandler(NotAllowed.class)
+  void notAllowed(HttpServletResponse response) throws IOException {
+    response.sendError(
+        Present.who().isEmpty()
+            ? HttpServletResponse.SC_UNAUTHORIZED
+            : HttpServletResponse.SC_FORBIDDEN);
   }
 
   /** Sent in a form nobody here has: half a file, more than a field takes. */

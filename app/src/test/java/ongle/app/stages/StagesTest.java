@@ -8,6 +8,7 @@ import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import ongle.app.Pages;
 import ongle.app.SalonTest;
 import ongle.app.planning.SetReader;
 import ongle.core.nail.Finger;
@@ -36,9 +37,7 @@ class StagesTest {
   }
 
   private String page(String path) throws Exception {
-    MockHttpServletResponse response = ask(get(path));
-    assertThat(response.getStatus()).as(path).isEqualTo(200);
-    return response.getContentAsString(StandardCharsets.UTF_8);
+    return new Pages(mvc).page(path);
   }
 
   private String change(String path, String... parameters) throws Exception {

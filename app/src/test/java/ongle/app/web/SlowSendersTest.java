@@ -41,7 +41,7 @@ class SlowSendersTest {
       HttpResponse<String> page =
           HttpClient.newHttpClient()
               .send(
-                  HttpRequest.newBuilder(URI.create("http://127.0.0.1:" + port + "/clients"))
+                  HttpRequest.newBuilder(URI.create("http://127.0.0.1:" + port + "/sign-in"))
                       .timeout(Duration.ofSeconds(5))
                       .build(),
                   HttpResponse.BodyHandlers.ofString());

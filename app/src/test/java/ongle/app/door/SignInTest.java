@@ -1,0 +1,182 @@
+package ongle.app.door;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.hamcrest.Matchers.containsString;
+import static org.hamcrest.Matchers.not;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.redirectedUrl;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
+
+import jakarta.servlet.http.Cookie;
+import ongle.app.As;
+import ongle.app.SalonTest;
+import ongle.app.people.People;
+import ongle.app.people.Person;
+import ongle.app.people.Role;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.jdbc.core.JdbcTemplate;
+import org.springframework.mock.web.MockHttpServletResponse;
+import org.springframework.test.web.servlet.MockMvc;
+import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
+
+/** Signing in, out, and being kept out. */
+@SalonTest
+class SignInTest {
+  @Autowired private MockMvc mvc;
+  @Autowired private People people;
+  @Autowired private JdbcTemplate salon;
+
+  private long id(String name) {
+    return people.all().stream()
+        .filter(person -> person.getName().equals(name))
+        .map(Person::getId)
+        .findFirst()
+        .orElseThrow();
+  }
+
+  private MockHttpServletRequestBuilder asNobody(MockHttpServletRequestBuilder request) {
+    return request.with(As.nobody());
+  }
+
+  private MockHttpServletResponse tryIn(String name, String secret, String to) throws Exception {
+    return mvc.perform(
+            asNobody(post("/sign-in"))
+                .param("person", String.valueOf(id(name)))
+                .param("secret", secret)
+                .param("to", to))
+        .andReturn()
+        .getResponse();
+  }
+
+  @Test
+  void whoHasNotSignedInIsAskedAndComesBack() throws Exception {
+    mvc.perform(asNobody(get("/sets/3/structure?finger=R3")))
+        .andExpect(redirectedUrl("/sign-in?to=%2Fsets%2F3%2Fstructure%3Ffinger%3DR3"));
+    mvc.perform(asNobody(post("/sets/3/structure/undo"))).andExpect(status().isUnauthorized());
+    mvc.perform(asNobody(get("/sign-in").param("to", "/sets/3/structure")))
+        .andExpect(content().string(containsString("Joss Calder")))
+        .andExpect(content().string(containsString("2580")));
+    MockHttpServletResponse in = tryIn("Joss Calder", "2580", "/sets/3/structure");
+    assertThat(in.getRedirectedUrl()).isEqualTo("/sets/3/structure");
+    Cookie desk = in.getCookie("desk");
+    assertThat(desk).isNotNull();
+    assertThat(desk.isHttpOnly()).isTrue();
+    assertThat(in.getHeader("Set-Cookie")).contains("SameSite=Lax");
+    assertThat(salon.queryForList("select principal_name from spring_session", String.class))
+        .contains(String.valueOf(id("Joss Calder")));
+  }
+
+  @Test
+  void nobodyIsSentToAnotherSite() throws Exception {
+    assertThat(tryIn("Joss Calder", "2580", "//evil.example/").getRedirectedUrl()).isEqualTo("/");
+    assertThat(tryIn("Joss Calder", "2580", "/\\evil.example").getRedirectedUrl()).isEqualTo("/");
+    assertThat(tryIn("Joss Calder", "2580", "https://evil.example").getRedirectedUrl())
+        .isEqualTo("/");
+  }
+
+  @Test
+  void wrongPinsSlowDownAndThenOnlyTheOwnerHelps() throws Exception {
+    for (int i = 0; i < 3; i++) {
+      assertThat(tryIn("Nia Brandt", "0000", "/").getContentAsString()).contains("Try again");
+    }
+    assertThat(tryIn("Nia Brandt", "0000", "/").getContentAsString()).contains("Try again");
+    // Even the right one has to wait now.
+    assertThat(tryIn("Nia Brandt", "3141", "/").getContentAsString()).contains("Wait 15 seconds");
+    salon.update("update person set barred_until = null where name = 'Nia Brandt'");
+    assertThat(tryIn("Nia Brandt", "3141", "/").getRedirectedUrl()).isEqualTo("/");
+
+    salon.update("update person set wrong = 10, barred_until = null where name = 'Nia Brandt'");
+    assertThat(tryIn("Nia Brandt", "3141", "/").getContentAsString()).contains("The owner gives");
+    mvc.perform(
+            post("/salon/people/" + id("Nia Brandt"))
+                .param("role", "TRAINEE")
+                .param("secret", "5926"))
+        .andExpect(redirectedUrl("/salon/people"));
+    assertThat(tryIn("Nia Brandt", "5926", "/").getRedirectedUrl()).isEqualTo("/");
+    // The owner waits, but is never barred for good.
+    salon.update("update person set wrong = 40, barred_until = null where name = 'Ilse Marrow'");
+    assertThat(tryIn("Ilse Marrow", "birch-and-copper", "/").getRedirectedUrl()).isEqualTo("/");
+  }
+
+  @Test
+  void aNewSecretOrLeavingSignsOutEverywhere() throws Exception {
+    tryIn("Petra Hollin", "4917", "/");
+    tryIn("Petra Hollin", "4917", "/");
+    String sessions = "select count(*) from spring_session where principal_name = ?";
+    String petra = String.valueOf(id("Petra Hollin"));
+    assertThat(salon.queryForObject(sessions, Integer.class, petra)).isEqualTo(2);
+    mvc.perform(post("/salon/people/" + petra).param("role", "TRAINEE").param("secret", "7072"));
+    assertThat(salon.queryForObject(sessions, Integer.class, petra)).isZero();
+    tryIn("Petra Hollin", "7072", "/");
+    mvc.perform(post("/salon/people/" + petra + "/gone"));
+    assertThat(salon.queryForObject(sessions, Integer.class, petra)).isZero();
+    assertThat(people.tryIn(Long.parseLong(petra), "7072")).isInstanceOf(People.Tried.Wrong.class);
+  }
+
+  @Test
+  void secretsAreNoneThatEverybodyTriesFirst() {
+    for (String bad : new String[] {"123", "1234", "9876", "0000", "12a4", "123456789", ""}) {
+      assertThat(People.fault(Role.TECHNICIAN, bad)).as(bad).isPresent();
+    }
+    assertThat(People.fault(Role.TECHNICIAN, "2580")).isEmpty();
+    assertThat(People.fault(Role.OWNER, "short")).isPresent();
+    assertThat(People.fault(Role.OWNER, "aaaaaaaaaaaa")).isPresent();
+    assertThat(People.fault(Role.OWNER, "é".repeat(40))).isPresent();
+    assertThat(People.fault(Role.OWNER, "two plain words")).isEmpty();
+  }
+
+  @Test
+  void aSalonKeepsAnOwner() throws Exception {
+    mvc.perform(post("/salon/people/" + id("Ilse Marrow") + "/gone"))
+        .andExpect(content().string(containsString("A salon keeps an owner")));
+    mvc.perform(
+            post("/salon/people/" + id("Ilse Marrow"))
+                .param("role", "TRAINEE")
+                .param("secret", "2468"))
+        .andExpect(content().string(containsString("A salon keeps an owner")));
+    assertThat(people.ownerless()).isFalse();
+    assertThat(people.tryIn(id("Ilse Marrow"), "birch-and-copper"))
+        .isInstanceOf(People.Tried.In.class);
+  }
+
+  @Test
+  void aTokenOpensThePlanServiceAndNothingElse() throws Exception {
+    String page =
+        mvc.perform(post("/salon/programs").param("name", "booking site"))
+            .andReturn()
+            .getResponse()
+            .getContentAsString();
+    String token = page.replaceAll("(?s).*id=\"token-shown\">([^<]+)<.*", "$1");
+    assertThat(token).startsWith("ongle_");
+    mvc.perform(get("/salon/programs"))
+        .andExpect(content().string(containsString("booking site")))
+        .andExpect(content().string(not(containsString(token))));
+    mvc.perform(fromAfar("/api/plan").header("Authorization", "Bearer " + token))
+        .andExpect(status().isBadRequest());
+    mvc.perform(fromAfar("/api/plan").header("Authorization", "Bearer " + token + "x"))
+        .andExpect(status().isUnauthorized());
+    mvc.perform(fromAfar("/api/plan")).andExpect(status().isUnauthorized());
+    mvc.perform(asNobody(get("/clients")).header("Authorization", "Bearer " + token))
+        .andExpect(status().is3xxRedirection());
+    long id = salon.queryForObject("select max(id) from program", Long.class);
+    mvc.perform(post("/salon/programs/" + id + "/out"));
+    mvc.perform(fromAfar("/api/plan").header("Authorization", "Bearer " + token))
+        .andExpect(status().isUnauthorized());
+  }
+
+  /** Of another computer: the demo is open only to this one. */
+  private static MockHttpServletRequestBuilder fromAfar(String path) {
+    return post(path)
+        .contentType("application/json")
+        .content("{}")
+        .with(As.nobody())
+        .with(
+            request -> {
+              request.setRemoteAddr("192.168.7.9");
+              return request;
+            });
+  }
+}
