@@ -19,6 +19,7 @@ public enum Part implements Code {
   FRAME,
   KEEPING,
   KITS,
+  LAN,
   LAMPS,
   LAYERS,
   MEASURE,

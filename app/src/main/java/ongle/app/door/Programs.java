@@ -1,18 +1,13 @@
 package ongle.app.door;
 
-import java.nio.charset.StandardCharsets;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
-import java.security.SecureRandom;
 import java.time.LocalDateTime;
 import java.time.temporal.ChronoUnit;
-import java.util.Base64;
-import java.util.HexFormat;
 import java.util.List;
 import java.util.Optional;
 import ongle.app.people.Needs;
 import ongle.app.people.Present;
 import ongle.app.people.Right;
+import ongle.app.people.Tokens;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -22,9 +17,6 @@ import org.springframework.transaction.annotation.Transactional;
  */
 @Service
 class Programs {
-  private static final int BYTES = 32;
-  private static final SecureRandom CHANCE = new SecureRandom();
-
   private final ProgramRepository programs;
 
   Programs(ProgramRepository programs) {
@@ -45,10 +37,8 @@ class Programs {
   @Needs(Right.SALON)
   @Transactional
   public String letIn(String name) {
-    byte[] random = new byte[BYTES];
-    CHANCE.nextBytes(random);
-    String token = "ongle_" + Base64.getUrlEncoder().withoutPadding().encodeToString(random);
-    programs.save(new Program(name.strip(), hash(token), Present.called(), now()));
+    String token = "ongle_" + Tokens.made();
+    programs.save(new Program(name.strip(), Tokens.hash(token), Present.called(), now()));
     return token;
   }
 
@@ -62,21 +52,10 @@ class Programs {
   /** What the program with this token is called; empty if there is none. */
   @Transactional(readOnly = true)
   public Optional<String> known(String token) {
-    return programs.findByHashAndGoneFalse(hash(token)).map(Program::getName);
+    return programs.findByHashAndGoneFalse(Tokens.hash(token)).map(Program::getName);
   }
 
   private static LocalDateTime now() {
     return LocalDateTime.now().truncatedTo(ChronoUnit.SECONDS);
-  }
-
-  /** A token is long and random: a plain hash keeps it. */
-  private static String hash(String token) {
-    try {
-      return HexFormat.of()
-          .formatHex(
-              MessageDigest.getInstance("SHA-256").digest(token.getBytes(StandardCharsets.UTF_8)));
-    } catch (NoSuchAlgorithmException e) {
-      throw new IllegalStateException(e);
-    }
   }
 }

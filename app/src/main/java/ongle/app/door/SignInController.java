@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Optional;
 import ongle.app.deeds.Deeds;
 import ongle.app.deeds.Part;
+import ongle.app.lan.Devices;
 import ongle.app.people.Needs;
 import ongle.app.people.People;
 import ongle.app.people.Person;
@@ -38,6 +39,7 @@ class SignInController {
   private final Sessions sessions;
   private final RightsOnPages rights;
   private final Deeds deeds;
+  private final Devices devices;
   private final boolean demo;
 
   SignInController(
@@ -45,11 +47,13 @@ class SignInController {
       Sessions sessions,
       RightsOnPages rights,
       Deeds deeds,
+      Devices devices,
       @Value("${ongle.demo}") boolean demo) {
     this.people = people;
     this.sessions = sessions;
     this.rights = rights;
     this.deeds = deeds;
+    this.devices = devices;
     this.demo = demo;
   }
 
@@ -126,6 +130,9 @@ class SignInController {
       HttpServletResponse response) {
     if (person.isEmpty()) {
       return Optional.of(Words.say("door.who"));
+    }
+    if (!devices.takesPins(request) && people.hasPin(person.get())) {
+      return Optional.of(Words.say("door.no-pins-here"));
     }
     People.Tried tried = people.tryIn(person.get(), secret);
     people.all().stream()

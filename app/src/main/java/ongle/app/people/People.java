@@ -62,6 +62,12 @@ public class People {
     return people.existsById(id);
   }
 
+  /** Whether somebody of that id signs in by a PIN, or is nobody. */
+  @Transactional(readOnly = true)
+  public boolean hasPin(long id) {
+    return people.findById(id).filter(person -> person.getRole().hasPassword()).isEmpty();
+  }
+
   /** Whether nobody owns this salon yet. */
   @Transactional(readOnly = true)
   public boolean ownerless() {

@@ -17,9 +17,9 @@ import org.springframework.stereotype.Component;
 import org.springframework.web.filter.OncePerRequestFilter;
 
 /**
- * Who is let in. Without accounts it is the address Ongle was called by and the browser's own word
- * on where a request comes from that keep a stranger's page from reading or editing the salon's
- * data; and headers on every answer.
+ * Who may ask at all, before anybody is asked who they are: the address Ongle was called by and the
+ * browser's own word on where a request comes from keep a stranger's page from reading or editing
+ * the salon's data; and headers on every answer.
  */
 @Component
 @Order(Ordered.HIGHEST_PRECEDENCE)
@@ -73,13 +73,23 @@ class SecurityHeaders extends OncePerRequestFilter {
       return;
     }
     String host = request.getServerName().toLowerCase(Locale.ROOT);
-    if (!THIS_COMPUTER.contains(host) && !hosts.contains(host)) {
+    if (!called(host, request)) {
       response.sendError(MISDIRECTED);
     } else if (READING.contains(request.getMethod()) ? peeps(request) : !ownPage(request)) {
       response.sendError(HttpServletResponse.SC_FORBIDDEN);
     } else {
       chain.doFilter(request, response);
     }
+  }
+
+  /**
+   * Whether this computer is called so: by its own names, by those it was told, or in numbers by
+   * the address that was reached. No name of a stranger's that leads here is among them.
+   */
+  private boolean called(String host, HttpServletRequest request) {
+    return THIS_COMPUTER.contains(host)
+        || hosts.contains(host)
+        || host.equals(request.getLocalAddr());
   }
 
   /** Whether another site's page asks behind its reader's back; following a link is no peeping. */
