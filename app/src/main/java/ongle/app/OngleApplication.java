@@ -20,6 +20,7 @@ public class OngleApplication {
     if (KeepingTasks.asked(args)) {
       System.exit(KeepingTasks.run(args));
     }
+    KeepingTasks.restoreIfAsked(args);
     SpringApplication.run(OngleApplication.class, args);
   }
 

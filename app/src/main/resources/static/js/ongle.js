@@ -72,6 +72,17 @@
     tell(say(passing(status) ? 'lost-resent' : 'lost', { why: why(status) }));
   }
 
+  // Ongle ends and begins again: this page looks for it until it is back.
+  const beginning = document.querySelector('[data-begins-again]');
+  if (beginning) {
+    let away = false;
+    setInterval(async () => {
+      const there = await fetch(beginning.dataset.beginsAgain, { cache: 'no-store' }).then((answer) => answer.ok, () => false);
+      if (there && away) location.href = beginning.dataset.beginsAgain;
+      away ||= !there;
+    }, 500);
+  }
+
   // Whoever comes to this desk signs in over the page that is open; what was not saved goes first.
   async function askWho() {
     const person = document.getElementById('person');

@@ -2,6 +2,7 @@ package ongle.e2e;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.openqa.selenium.By;
 import org.openqa.selenium.Keys;
@@ -56,6 +57,52 @@ class DoorIT extends AtTheDesk {
     desk.driver().get(salon.address("/sets/1/measure"));
     assertThat(desk.text("h1")).contains("not for you");
     desk.driver().manage().deleteAllCookies();
+  }
+
+  /** On a second address, by TLS: what the tablet does, the first desk sees. */
+  @Test
+  void aTabletOnTheNetworkRunsABenchTheFirstDeskSees() {
+    try (Salon open = new Salon("--ongle.lan=true", "--ongle.now=2026-03-10T10:35");
+        Desk first = new Desk(open);
+        Desk tablet = new Desk(open)) {
+      first.open("/salon/devices");
+      first.find("[name=name]").sendKeys("tablet at desk 2");
+      first.click("#let-device-in");
+      first.until(d -> !d.all(".qr").isEmpty());
+      List<String> ways =
+          first.all(".ways figcaption code").stream().map(WebElement::getText).toList();
+      assertThat(ways).isNotEmpty();
+      assertThat(first.script("return getComputedStyle(document.querySelector('.qr')).width"))
+          .isEqualTo("240px");
+
+      // Before it is let in, a PIN is worth nothing there.
+      String away = ways.get(0).replaceAll("/sign-in/.*", "");
+      tablet.driver().get(away + "/sets/2/bench");
+      assertThat(tablet.text("h1")).contains("Who are you");
+      tablet.tryIn("Joss Calder");
+      tablet.untilText("#secret-why", "PINs are taken only");
+
+      tablet.driver().get(ways.get(0));
+      tablet.click("#come-in");
+      tablet.until(d -> !d.all(".who-is").isEmpty());
+      tablet.signIn("Joss Calder");
+      assertThat(tablet.driver().manage().getCookies())
+          .filteredOn(
+              cookie -> cookie.getName().equals("desk") || cookie.getName().equals("device"))
+          .hasSize(2)
+          .allMatch(cookie -> cookie.isSecure() && cookie.isHttpOnly());
+      tablet.driver().get(away + "/sets/2/bench");
+      tablet.click(".begin .act");
+      tablet.until(d -> d.text("#done").equals("Done"));
+      first.open("/sets/2/bench/guide");
+      String before = first.text(".now-step h2");
+      tablet.script("window.pressedAt = performance.now()");
+      tablet.until(d -> (Boolean) d.script("return performance.now() - window.pressedAt > 900"));
+      tablet.click("#done");
+      first.until(d -> !d.text(".now-step h2").equals(before));
+      first.open("/salon/deeds");
+      assertThat(first.text("table")).contains("Joss Calder", "bench");
+    }
   }
 
   private static void inDialog(String name) {

@@ -4,7 +4,6 @@ import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.net.ServerSocket;
 import java.net.URI;
-import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.nio.file.Files;
@@ -99,7 +98,10 @@ final class Salon implements AutoCloseable {
   }
 
   String address(String path) {
-    return "http://127.0.0.1:" + port + path;
+    return (settings.contains("--ongle.lan=true") ? "https" : "http")
+        + "://127.0.0.1:"
+        + port
+        + path;
   }
 
   /** Where its data lies. */
@@ -170,7 +172,8 @@ final class Salon implements AutoCloseable {
 
   private boolean answers() {
     try {
-      return HttpClient.newHttpClient()
+      return Visitor.browser()
+              .build()
               .send(
                   HttpRequest.newBuilder(URI.create(address("/sign-in"))).build(),
                   HttpResponse.BodyHandlers.discarding())

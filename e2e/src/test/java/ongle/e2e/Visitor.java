@@ -7,8 +7,13 @@ import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
+import java.security.GeneralSecurityException;
+import java.security.cert.X509Certificate;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import javax.net.ssl.SSLContext;
+import javax.net.ssl.TrustManager;
+import javax.net.ssl.X509TrustManager;
 
 /** A browser without a screen that somebody of the demo is signed in at. */
 final class Visitor {
@@ -19,7 +24,7 @@ final class Visitor {
   private final Salon salon;
   private final String name;
   private final CookieManager cookies = new CookieManager();
-  private final HttpClient http = HttpClient.newBuilder().cookieHandler(cookies).build();
+  private final HttpClient http = browser().cookieHandler(cookies).build();
   private volatile String token = "";
 
   Visitor(Salon salon) {
@@ -29,6 +34,33 @@ final class Visitor {
   Visitor(Salon salon, String name) {
     this.salon = salon;
     this.name = name;
+  }
+
+  /** One that takes a salon's own certificate for what it is. */
+  static HttpClient.Builder browser() {
+    try {
+      SSLContext trusting = SSLContext.getInstance("TLS");
+      trusting.init(
+          null,
+          new TrustManager[] {
+            new X509TrustManager() {
+              @Override
+              public void checkClientTrusted(X509Certificate[] chain, String type) {}
+
+              @Override
+              public void checkServerTrusted(X509Certificate[] chain, String type) {}
+
+              @Override
+              public X509Certificate[] getAcceptedIssuers() {
+                return new X509Certificate[0];
+              }
+            }
+          },
+          null);
+      return HttpClient.newBuilder().sslContext(trusting);
+    } catch (GeneralSecurityException e) {
+      throw new IllegalStateException(e);
+    }
   }
 
   HttpRequest.Builder request(String path) {

@@ -31,9 +31,11 @@ class BackupController {
   private static final double MEGABYTE = 1 << 20;
 
   private final Backups backups;
+  private final Restart restart;
 
-  BackupController(Backups backups) {
+  BackupController(Backups backups, Restart restart) {
     this.backups = backups;
+    this.restart = restart;
   }
 
   /** One backup as it is shown. */
@@ -74,13 +76,32 @@ class BackupController {
     return "redirect:/salon/backups";
   }
 
+  /** Ends Ongle and begins again with this one; the page waits for it. */
+  @PostMapping("/{name}/restore")
+  String restore(@PathVariable String name, Model model) throws IOException {
+    BackupFile wanted = named(name);
+    if (!restart.possible()) {
+      return show(Optional.of(Words.say("keeping.by-hand", "file", wanted.name())), model);
+    }
+    try {
+      backups.putBack(wanted);
+      restart.soon();
+    } catch (Backups.NotKept e) {
+      return show(Optional.of(e.getMessage()), model);
+    }
+    return "keeping/begins-again";
+  }
+
+  private BackupFile named(String name) {
+    return backups.all().stream()
+        .filter(each -> each.name().equals(name))
+        .findFirst()
+        .orElseThrow(() -> new NotFound("backup"));
+  }
+
   @GetMapping("/{name}")
   ResponseEntity<Resource> download(@PathVariable String name) {
-    BackupFile wanted =
-        backups.all().stream()
-            .filter(each -> each.name().equals(name))
-            .findFirst()
-            .orElseThrow(() -> new NotFound("backup"));
+    BackupFile wanted = named(name);
     return ResponseEntity.ok()
         .contentType(MediaType.APPLICATION_OCTET_STREAM)
         .header(

@@ -13,10 +13,13 @@ import java.util.concurrent.TimeUnit;
 import ongle.app.people.Needs;
 import ongle.app.people.Right;
 import ongle.app.store.DataFolder;
+import ongle.app.store.Update;
 import ongle.app.words.Words;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.annotation.Value;
+import org.springframework.boot.context.event.ApplicationReadyEvent;
+import org.springframework.context.event.EventListener;
 import org.springframework.jdbc.core.ConnectionCallback;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.scheduling.annotation.Scheduled;
@@ -42,6 +45,7 @@ class Backups {
   private static final int NIGHT_FROM = 2;
 
   private static final int NIGHT_TO = 5;
+
   private static final Logger LOG = LoggerFactory.getLogger(Backups.class);
 
   private final Path data;
@@ -129,6 +133,45 @@ class Backups {
       }
       return made;
     } catch (IOException | BackupFile.Damaged | RuntimeException e) {
+      throw new NotKept(e);
+    }
+  }
+
+  /** What was copied before an update is kept with the others. */
+  @EventListener(ApplicationReadyEvent.class)
+  void keepWhatWasBeforeAnUpdate() {
+    BackupFile before = new BackupFile(data.resolve(Update.KEPT));
+    if (!Files.exists(before.zip())) {
+      return;
+    }
+    try {
+      Path folder = data.resolve(FOLDER);
+      DataFolder.create(folder);
+      Map<String, Long> counts = before.verify();
+      BackupFile made = free(folder);
+      made.write(new BackupFile.Slip(before.sha256(), counts));
+      Files.move(before.zip(), made.zip());
+      DataFolder.own(made.zip());
+      forgetOldest(folder);
+      LOG.info("kept from before the update: {}", made.name());
+    } catch (IOException | BackupFile.Damaged e) {
+      LOG.warn("the copy from before the update was not kept: {}", e.getMessage());
+    }
+  }
+
+  /**
+   * Asks the next start to put a backup back. What is there now is backed up first.
+   *
+   * @throws NotKept if the backup cannot be trusted, or what is there could not be backed up
+   */
+  @Needs(Right.SALON)
+  void putBack(BackupFile wanted) {
+    try {
+      wanted.verify();
+      now();
+      Files.writeString(
+          data.resolve(KeepingTasks.RESTORE), wanted.zip().toAbsolutePath().toString());
+    } catch (IOException | BackupFile.Damaged e) {
       throw new NotKept(e);
     }
   }

@@ -9,6 +9,7 @@ import java.sql.Connection;
 import java.sql.DriverManager;
 import java.sql.PreparedStatement;
 import java.sql.SQLException;
+import java.sql.Statement;
 import java.time.Clock;
 import java.time.LocalDateTime;
 import java.time.temporal.ChronoUnit;
@@ -32,6 +33,9 @@ public final class KeepingTasks {
 
   /** Its answer: where the backup lies, or what is wrong. */
   static final String ANSWER = "backup.answer";
+
+  /** The backup the page asked for, to be put back before the next start opens the data. */
+  static final String RESTORE = "restore.request";
 
   static final String TROUBLE = "! ";
 
@@ -152,8 +156,9 @@ public final class KeepingTasks {
       }
       Map<String, Long> counts = backup.verify();
       DataFolder.create(data);
-      Path part = data.resolve(DataFolder.FILE + ".restored");
+      Path part = data.resolve("restored-" + DataFolder.FILE);
       backup.unpack(part);
+      signOut(part);
       if (Files.exists(file())) {
         Path aside = data.resolve("replaced-" + System.currentTimeMillis() + ".mv.db");
         Files.move(file(), aside);
@@ -172,6 +177,39 @@ public final class KeepingTasks {
     } catch (BackupFile.Damaged | IOException e) {
       return say(1, Words.say("keeping.not-restored", "why", String.valueOf(e.getMessage())));
     }
+  }
+
+  /** Who was signed in when it was made has to sign in again: they may have left since. */
+  private static void signOut(Path file) throws IOException {
+    String url =
+        "jdbc:h2:file:" + file.toAbsolutePath().toString().replace(".mv.db", "") + ";IFEXISTS=TRUE";
+    try (Connection opened = DriverManager.getConnection(url, DataFolder.USER, "");
+        Statement clear = opened.createStatement()) {
+      clear.execute("delete from spring_session");
+    } catch (SQLException older) {
+      // It was made before anybody signed in.
+    }
+  }
+
+  /**
+   * Puts back what the page asked for before Ongle was started anew.
+   *
+   * @return whether anything was asked for
+   */
+  public static boolean restoreIfAsked(String... args) {
+    Path data = Path.of(option(args, DATA).orElse(".ongle/data"));
+    Path request = data.resolve(RESTORE);
+    if (!Files.exists(request)) {
+      return false;
+    }
+    try {
+      Path zip = Path.of(Files.readString(request));
+      Files.delete(request);
+      new KeepingTasks(data, Clock.systemDefaultZone(), System.out).restore(zip);
+    } catch (IOException e) {
+      System.out.println(Words.say("keeping.not-restored", "why", String.valueOf(e.getMessage())));
+    }
+    return true;
   }
 
   private static long rows(Map<String, Long> counts, String table) {

@@ -23,8 +23,12 @@ import org.springframework.stereotype.Component;
  * start if the update did not come to its end.
  */
 @Component
-class Update implements FlywayMigrationStrategy {
+public class Update implements FlywayMigrationStrategy {
   static final String COPY = "before-update.zip";
+
+  /** The same once the update came to its end: a backup like any other. */
+  public static final String KEPT = "updated-from.zip";
+
   private static final String PART = ".part";
 
   private final Path folder;
@@ -46,7 +50,7 @@ class Update implements FlywayMigrationStrategy {
       copy(flyway);
       flyway.migrate();
       file.keep();
-      Files.delete(folder.resolve(COPY));
+      Files.move(folder.resolve(COPY), folder.resolve(KEPT), StandardCopyOption.REPLACE_EXISTING);
     } catch (IOException | FlywayException e) {
       throw new CannotStart(CannotStart.Why.UPDATE_FAILED, folder, e);
     }

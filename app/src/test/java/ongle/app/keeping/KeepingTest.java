@@ -17,6 +17,7 @@ import java.time.ZoneId;
 import java.util.List;
 import java.util.stream.Stream;
 import ongle.app.store.DataFolder;
+import ongle.app.store.Update;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -47,7 +48,7 @@ class KeepingTest {
     sql.execute("create table if not exists client (id bigint primary key, name varchar(40))");
     sql.execute("create table if not exists nail_set (id bigint primary key)");
     for (int i = 0; i < 500; i++) {
-      sql.update("insert into client values (?, ?)", i, "Client " + i);
+      sql.update("merge into client values (?, ?)", i, "Client " + i);
     }
   }
 
@@ -120,6 +121,44 @@ class KeepingTest {
         .isInstanceOf(Backups.NotKept.class)
         .hasMessageContaining("No backup was made");
     assertThat(backups(NIGHT).all()).hasSize(1);
+  }
+
+  @Test
+  void whoWasSignedInIsNoPartOfABackupThatIsPutBack() throws Exception {
+    sql.execute("create table spring_session (id bigint primary key)");
+    sql.update("insert into spring_session values (1)");
+    BackupFile made = backups(NIGHT).now();
+    assertThat(made.verify()).doesNotContainKey("SPRING_SESSION");
+    sql.update("insert into spring_session values (2)");
+    close();
+    assertThat(said(NIGHT, tasks -> tasks.restore(made.zip()))).startsWith("0");
+    open();
+    assertThat(sql.queryForObject("select count(*) from spring_session", Integer.class)).isZero();
+    assertThat(sql.queryForObject("select count(*) from client", Integer.class)).isEqualTo(500);
+  }
+
+  @Test
+  void whatWasCopiedBeforeAnUpdateIsKeptWithTheOthers() throws Exception {
+    sql.update("backup to ?", data.resolve(Update.KEPT).toString());
+    backups(NIGHT).keepWhatWasBeforeAnUpdate();
+    List<BackupFile> all = backups(NIGHT).all();
+    assertThat(all).hasSize(1);
+    assertThat(all.get(0).verify()).containsEntry("CLIENT", 500L);
+    assertThat(all.get(0).slip()).isPresent();
+    assertThat(data.resolve(Update.KEPT)).doesNotExist();
+  }
+
+  @Test
+  void whatThePageAskedForIsPutBackBeforeTheNextStart() throws Exception {
+    BackupFile made = backups(NIGHT).now();
+    sql.update("delete from client where id >= 100");
+    backups(NIGHT.plus(Duration.ofHours(1))).putBack(made);
+    close();
+    assertThat(KeepingTasks.restoreIfAsked("--ongle.data-dir=" + data)).isTrue();
+    assertThat(BackupFile.countsOf(data)).containsEntry("CLIENT", 500L);
+    assertThat(KeepingTasks.restoreIfAsked("--ongle.data-dir=" + data)).isFalse();
+    // What was there is backed up as well.
+    assertThat(backups(NIGHT).all().get(0).verify()).containsEntry("CLIENT", 100L);
   }
 
   @Test
