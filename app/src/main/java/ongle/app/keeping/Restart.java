@@ -29,12 +29,14 @@ class Restart {
 
   /** In a moment: the answer goes out first. */
   void soon() {
-    new Thread(
+    Thread ending =
+        new Thread(
             () -> {
               LockSupport.parkNanos(TimeUnit.SECONDS.toNanos(1));
               System.exit(SpringApplication.exit(context, () -> BEGINS_AGAIN));
             },
-            "ending")
-        .start();
+            "ending");
+    ending.setDaemon(false); // or the machine is gone with the last page, before it says why
+    ending.start();
   }
 }
