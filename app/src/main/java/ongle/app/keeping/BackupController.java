@@ -55,7 +55,7 @@ class BackupController {
               each.made()
                   .map(at -> Dates.of(at.toLocalDate(), "day") + " " + Dates.of(at, "time"))
                   .orElse("–"),
-              Words.say("keeping.size", "mb", each.size() / MEGABYTE)));
+              Words.say("keeping.size", "mb", Math.max(0.1, each.size() / MEGABYTE))));
     }
     model.addAttribute("rows", rows);
     model.addAttribute("possible", backups.possible());
