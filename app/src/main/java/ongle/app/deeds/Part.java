@@ -24,6 +24,7 @@ public enum Part implements Code {
   LAYERS,
   MEASURE,
   PHOTO,
+  PRIVACY,
   PRODUCTS,
   SALON,
   SHAPE,

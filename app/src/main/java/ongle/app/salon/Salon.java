@@ -6,6 +6,7 @@ import jakarta.persistence.Enumerated;
 import jakarta.persistence.Id;
 import jakarta.persistence.Version;
 import java.util.Locale;
+import ongle.core.Range;
 import ongle.core.bench.Routine;
 import ongle.core.check.Tolerances;
 import ongle.core.fitting.Barrel;
@@ -17,12 +18,16 @@ import ongle.core.shape.LengthWish;
 import ongle.core.structure.ApexSchool;
 import ongle.core.structure.CrossThickness;
 import ongle.core.structure.UpperArch;
+import org.jspecify.annotations.Nullable;
 
 /** The salon's schools; what a new set begins with. There is one. */
 @Entity
 public class Salon {
   /** As long as its name may be. */
   public static final int LONGEST_NAME = 60;
+
+  /** What a salon may say of how long it keeps what it knows, months. */
+  public static final Range KEEPS_MONTHS = new Range(1, 240);
 
   /** As long as what it counts money in may be. */
   public static final int LONGEST_CURRENCY = 8;
@@ -59,11 +64,21 @@ public class Salon {
   private String routine;
   private int staysWhole = 80;
   private String name = "";
+  private @Nullable Integer keepsMonths;
   private String currency = "";
   private boolean standIns;
   private String language = Locale.ENGLISH.getLanguage();
 
   /** What the salon speaks, as a two-letter code. */
+  /** After how many months without a visit a client is proposed for erasing; null for never. */
+  public @Nullable Integer getKeepsMonths() {
+    return keepsMonths;
+  }
+
+  void keep(@Nullable Integer months) {
+    keepsMonths = months;
+  }
+
   /** What it is called; empty until its owner says. */
   public String getName() {
     return name;

@@ -12,6 +12,7 @@ import ongle.app.words.Words;
 import ongle.core.bench.Routine;
 import ongle.core.check.Tolerances;
 import ongle.core.plan.SalonFigures;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.transaction.support.TransactionSynchronization;
@@ -41,6 +42,13 @@ public class SalonSettings {
       kits.bringIn(ShippedKits.all());
       salons.saveAndFlush(new Salon());
     }
+  }
+
+  /** How long it keeps what it knows of a client after the last visit; null for always. */
+  @Needs(Right.SALON)
+  @Transactional
+  public void keep(@Nullable Integer months) {
+    current().keep(months);
   }
 
   /** A new salon says what it is called and what it counts money in. */

@@ -7,6 +7,7 @@ import jakarta.persistence.Id;
 import ongle.core.portion.Material;
 import ongle.core.portion.Need;
 import org.hibernate.annotations.Immutable;
+import org.jspecify.annotations.Nullable;
 
 /** What a visit took of one lot. */
 @Entity
@@ -19,7 +20,7 @@ public class LotUse {
   @GeneratedValue(strategy = GenerationType.IDENTITY)
   private Long id;
 
-  private long setId;
+  private @Nullable Long setId; // none once the client was erased
   private int run;
   private String material;
   private String number;

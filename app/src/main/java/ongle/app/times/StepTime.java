@@ -17,7 +17,7 @@ class StepTime {
   @GeneratedValue(strategy = GenerationType.IDENTITY)
   private Long id;
 
-  private long setId;
+  private @Nullable Long setId; // none once the client was erased
   private int run;
 
   /** Null where nobody was named. */

@@ -13,7 +13,7 @@ class VisitTime {
   @GeneratedValue(strategy = GenerationType.IDENTITY)
   private Long id;
 
-  private long setId;
+  private @Nullable Long setId; // none once the client was erased
   private int run;
 
   /** Null where nobody was named. */

@@ -58,6 +58,8 @@ class RightsTest {
           put("\\w+ /salon.*", OWNER);
           put("POST /(kits|shelf|products|lamps|coats|recipes).*", TECHNICIANS);
           put("GET /(kits|shelf|products|lamps|coats|recipes).*", ALL_HANDS);
+          put("\\w+ /clients/\\{\\w+}/erase", OWNER);
+          put("\\w+ /clients/\\{\\w+}/record.json", ALL_HANDS);
           put("\\w+ /clients/\\{\\w+}/(hands|sets|wear).*", ALL_HANDS);
           put("\\w+ /clients.*", ALL);
           put(

@@ -1,0 +1,137 @@
+package ongle.app.privacy;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import ongle.app.clients.Client;
+import ongle.app.clients.ClientRepository;
+import ongle.app.people.Needs;
+import ongle.app.people.Right;
+import ongle.app.salon.Salon;
+import ongle.app.salon.SalonSettings;
+import ongle.app.web.NotFound;
+import ongle.app.words.Words;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import tools.jackson.databind.SerializationFeature;
+import tools.jackson.databind.json.JsonMapper;
+
+/** What is kept of a client, out and gone. */
+@Controller
+@Needs(Right.SALON)
+class PrivacyController {
+  private static final JsonMapper JSON =
+      JsonMapper.builder().enable(SerializationFeature.INDENT_OUTPUT).build();
+
+  private final Privacy privacy;
+  private final ClientRepository clients;
+  private final SalonSettings salon;
+
+  PrivacyController(Privacy privacy, ClientRepository clients, SalonSettings salon) {
+    this.privacy = privacy;
+    this.clients = clients;
+    this.salon = salon;
+  }
+
+  private Client client(long id) {
+    return clients.findById(id).orElseThrow(() -> new NotFound("client " + id));
+  }
+
+  @Needs(Right.HANDS)
+  @GetMapping("/clients/{clientId}/record.json")
+  ResponseEntity<byte[]> record(@PathVariable long clientId) {
+    client(clientId);
+    return ResponseEntity.ok()
+        .contentType(MediaType.APPLICATION_JSON)
+        .header(
+            HttpHeaders.CONTENT_DISPOSITION,
+            ContentDisposition.attachment()
+                .filename("client-" + clientId + ".json")
+                .build()
+                .toString())
+        .body(JSON.writeValueAsBytes(privacy.all(clientId)));
+  }
+
+  @GetMapping("/clients/{clientId}/erase")
+  String ask(@PathVariable long clientId, Model model) {
+    return show(client(clientId), Optional.empty(), "", model);
+  }
+
+  /**
+   * @param name of the client, typed once more
+   */
+  @PostMapping("/clients/{clientId}/erase")
+  String erase(
+      @PathVariable long clientId, @RequestParam(defaultValue = "") String name, Model model) {
+    Client client = client(clientId);
+    if (!client.getName().equalsIgnoreCase(name.strip())) {
+      return show(client, Optional.of(Words.say("privacy.name-wanted")), name, model);
+    }
+    privacy.erase(clientId);
+    return "redirect:/clients";
+  }
+
+  private String show(Client client, Optional<String> why, String typed, Model model) {
+    Map<String, Long> counts = privacy.counts(client.getId());
+    model.addAttribute("client", client);
+    model.addAttribute("sets", counts.getOrDefault("NAIL_SET", 0L));
+    model.addAttribute("rows", counts.values().stream().mapToLong(Long::longValue).sum());
+    model.addAttribute("why", why.orElse(null));
+    model.addAttribute("typed", typed);
+    return "privacy/erase";
+  }
+
+  @GetMapping("/salon/retention")
+  String retention(Model model) {
+    return list(Optional.empty(), model);
+  }
+
+  @PostMapping("/salon/retention")
+  String keep(@RequestParam(defaultValue = "") String months, Model model) {
+    if (months.isBlank()) {
+      salon.keep(null);
+      return "redirect:/salon/retention";
+    }
+    if (!months.strip().matches("\\d{1,3}")
+        || !Salon.KEEPS_MONTHS.allows(Integer.parseInt(months.strip()))) {
+      model.addAttribute("typed", months);
+      return list(
+          Optional.of(
+              Words.say(
+                  "number.whole-from-to",
+                  "min",
+                  Salon.KEEPS_MONTHS.min(),
+                  "max",
+                  Salon.KEEPS_MONTHS.max())),
+          model);
+    }
+    salon.keep(Integer.valueOf(months.strip()));
+    return "redirect:/salon/retention";
+  }
+
+  /** Those that were ticked. */
+  @PostMapping("/salon/retention/erase")
+  String erase(@RequestParam(defaultValue = "") List<Long> client) {
+    Integer months = salon.current().getKeepsMonths();
+    if (months != null) {
+      privacy.erase(client, months);
+    }
+    return "redirect:/salon/retention";
+  }
+
+  private String list(Optional<String> why, Model model) {
+    Integer months = salon.current().getKeepsMonths();
+    model.addAttribute("months", months);
+    model.addAttribute("why", why.orElse(null));
+    model.addAttribute("past", months == null ? List.of() : privacy.past(months));
+    return "privacy/retention";
+  }
+}
