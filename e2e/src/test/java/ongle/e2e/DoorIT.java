@@ -105,6 +105,20 @@ class DoorIT extends AtTheDesk {
     }
   }
 
+  @Test
+  void aTraineeAnswersNoStop() {
+    desk.driver().manage().deleteAllCookies();
+    desk.driver().get(salon.address("/sets/9/look?finger=R3"));
+    desk.signIn("Nia Brandt");
+    desk.choose("#skin-R3", "OPEN_CUT");
+    desk.until(d -> !d.all("#reason-R3").isEmpty());
+    assertThat(desk.find("#reason-R3").isEnabled()).isFalse();
+    assertThat(desk.text(".halted")).contains("A technician answers this.");
+    desk.driver().manage().deleteAllCookies();
+    desk.open("/sets/9/look?finger=R3");
+    assertThat(desk.find("#reason-R3").isEnabled()).isTrue();
+  }
+
   private static void inDialog(String name) {
     desk.until(d -> !d.all("dialog[open] .who-is label").isEmpty());
     WebElement person =

@@ -18,13 +18,13 @@ class ScreenshotsIT {
     Path folder = Files.createDirectories(Path.of(System.getProperty("ongle.shots")));
     try (Salon salon = new Salon();
         Desk desk = new Desk(salon)) {
+      shoot(desk, "/sign-in", "sign-in", folder);
       shoot(desk, "/", "today", folder);
       shoot(desk, "/sets/4/measure", "measure", folder);
       shoot(desk, "/sets/9/look?finger=L4", "look", folder);
       shootPicture(salon, desk, folder);
       shoot(desk, "/clients/14/hands", "hands", folder);
       shoot(desk, "/sets/3/fit?finger=R3", "fit", folder);
-      shoot(desk, "/kits/6", "kit", folder);
       shoot(desk, "/salon/truth", "truth", folder);
       shoot(desk, "/shelf", "shelf", folder);
       shoot(desk, "/sets/1/shape?finger=R3", "shape", folder);
