@@ -110,7 +110,7 @@ class DoorIT extends AtTheDesk {
     desk.driver().manage().deleteAllCookies();
     desk.driver().get(salon.address("/sets/9/look?finger=R3"));
     desk.signIn("Nia Brandt");
-    desk.choose("#skin-R3", "OPEN_CUT");
+    desk.choose("#skin-R3", "CUT");
     desk.until(d -> !d.all("#reason-R3").isEmpty());
     assertThat(desk.find("#reason-R3").isEnabled()).isFalse();
     assertThat(desk.text(".halted")).contains("A technician answers this.");

@@ -117,6 +117,24 @@ class SignInTest {
   }
 
   @Test
+  void oneSignsOutHereOrEverywhere() throws Exception {
+    MockHttpServletResponse here = tryIn("Joss Calder", "2580", "/");
+    MockHttpServletResponse there = tryIn("Joss Calder", "2580", "/");
+    String sessions = "select count(*) from spring_session where principal_name = ?";
+    String joss = String.valueOf(id("Joss Calder"));
+    mvc.perform(post("/sign-in/out").with(As.nobody()).cookie(here.getCookie("desk")))
+        .andExpect(redirectedUrl("/sign-in"));
+    assertThat(salon.queryForObject(sessions, Integer.class, joss)).isEqualTo(1);
+    tryIn("Joss Calder", "2580", "/");
+    mvc.perform(
+            post("/sign-in/out-everywhere")
+                .with(As.a(Role.TECHNICIAN))
+                .cookie(there.getCookie("desk")))
+        .andExpect(redirectedUrl("/sign-in"));
+    assertThat(salon.queryForObject(sessions, Integer.class, joss)).isZero();
+  }
+
+  @Test
   void secretsAreNoneThatEverybodyTriesFirst() {
     for (String bad : new String[] {"123", "1234", "9876", "0000", "12a4", "123456789", ""}) {
       assertThat(People.fault(Role.TECHNICIAN, bad)).as(bad).isPresent();
