@@ -3,6 +3,7 @@ package ongle.app.door;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import jakarta.servlet.http.HttpSession;
+import java.time.Duration;
 import java.util.List;
 import ongle.app.people.People;
 import ongle.app.people.Who;
@@ -18,6 +19,9 @@ import org.springframework.stereotype.Component;
 /** Browsers somebody is signed in at. */
 @Component
 class Sessions {
+  /** Whoever comes back in the morning signs in again. */
+  private static final Duration WORKING_DAY = Duration.ofHours(12);
+
   private final SecurityContextRepository signedIn;
   private final FindByIndexNameSessionRepository<? extends Session> all;
 
@@ -32,7 +36,7 @@ class Sessions {
    * before comes in with them; what changes it sends keep their token.
    */
   void begin(Who who, HttpServletRequest request, HttpServletResponse response) {
-    request.getSession();
+    request.getSession().setMaxInactiveInterval((int) WORKING_DAY.toSeconds());
     request.changeSessionId();
     SecurityContext context = SecurityContextHolder.createEmptyContext();
     context.setAuthentication(

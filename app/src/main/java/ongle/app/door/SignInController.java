@@ -59,11 +59,14 @@ class SignInController {
 
   @GetMapping("/sign-in")
   String page(
-      @RequestParam Optional<Long> as, @RequestParam(defaultValue = "/") String to, Model model) {
+      @RequestParam Optional<Long> as,
+      @RequestParam(defaultValue = "/") String to,
+      HttpServletRequest request,
+      Model model) {
     if (!rights.owned()) {
       return "redirect:/begin";
     }
-    show(as, Optional.empty(), model);
+    show(as, Optional.empty(), request, model);
     model.addAttribute("to", within(to));
     return "door/sign-in";
   }
@@ -80,15 +83,15 @@ class SignInController {
     if (why.isEmpty()) {
       return "redirect:" + within(to);
     }
-    show(person, why, model);
+    show(person, why, request, model);
     model.addAttribute("to", within(to));
     return "door/sign-in";
   }
 
   /** The same over the page that is open. */
   @GetMapping("/sign-in/here")
-  String here(Model model) {
-    show(Optional.empty(), Optional.empty(), model);
+  String here(HttpServletRequest request, Model model) {
+    show(Optional.empty(), Optional.empty(), request, model);
     return "door/sign-in :: here";
   }
 
@@ -103,7 +106,7 @@ class SignInController {
     if (why.isEmpty()) {
       return ResponseEntity.status(HttpStatus.NO_CONTENT).header("HX-Trigger", "signed-in").build();
     }
-    show(person, why, model);
+    show(person, why, request, model);
     return "door/sign-in :: here";
   }
 
@@ -160,8 +163,16 @@ class SignInController {
         : Words.say("door.wait-seconds", "seconds", seconds);
   }
 
-  private void show(Optional<Long> as, Optional<String> why, Model model) {
-    List<Person> known = people.all().stream().filter(Person::isKnown).toList();
+  /** Where no PIN is taken, those who have one are not told to strangers. */
+  private void show(
+      Optional<Long> as, Optional<String> why, HttpServletRequest request, Model model) {
+    boolean pins = devices.takesPins(request);
+    List<Person> known =
+        people.all().stream()
+            .filter(Person::isKnown)
+            .filter(person -> pins || person.getRole().hasPassword())
+            .toList();
+    model.addAttribute("pins", pins);
     model.addAttribute("people", known);
     model.addAttribute("as", as.orElse(null));
     model.addAttribute("why", why.orElse(null));

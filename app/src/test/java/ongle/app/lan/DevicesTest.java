@@ -2,6 +2,7 @@ package ongle.app.lan;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.hamcrest.Matchers.containsString;
+import static org.hamcrest.Matchers.not;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
@@ -65,6 +66,11 @@ class DevicesTest {
     mvc.perform(signIn("Joss Calder", "2580"))
         .andExpect(content().string(containsString("PINs are taken only")));
     mvc.perform(signIn("Ilse Marrow", "birch-and-copper")).andExpect(redirectedUrl("/"));
+
+    // And who has one is not told there.
+    mvc.perform(fromTheTablet(get("/sign-in")))
+        .andExpect(content().string(containsString("Ilse Marrow")))
+        .andExpect(content().string(not(containsString("Joss Calder"))));
 
     String code = devices.code("tablet at desk 2");
     mvc.perform(fromTheTablet(get("/sign-in/device").param("code", code)))
