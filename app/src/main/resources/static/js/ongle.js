@@ -95,9 +95,20 @@
     if (event.target.matches('.who-is input')) document.getElementById('secret').focus();
   });
 
+  // A form that is half filled in stays as it is, and goes on with the token of whoever came.
   document.addEventListener('signed-in', async () => {
     await again();
-    location.reload();
+    const begun = [...document.querySelectorAll('form[method=post] :is(input, textarea)')].some((field) =>
+      !field.closest('dialog, [hx-post]') && !['hidden', 'radio', 'checkbox', 'file'].includes(field.type) && field.value !== field.defaultValue);
+    if (!begun) {
+      location.reload();
+      return;
+    }
+    const fresh = token();
+    document.querySelectorAll('input[name=_csrf]').forEach((field) => { field.value = fresh; });
+    document.querySelectorAll('meta[name=_csrf]').forEach((meta) => { meta.content = fresh; });
+    document.querySelectorAll('.person').forEach((head) => { head.textContent = document.querySelector('.who-is :checked + span b').textContent; });
+    document.getElementById('person').close();
   });
 
   // One after the other, in the order they were made, so that none overtakes another.

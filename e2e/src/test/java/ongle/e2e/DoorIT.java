@@ -106,6 +106,24 @@ class DoorIT extends AtTheDesk {
   }
 
   @Test
+  void aFormThatIsHalfFilledInStaysWhenSomebodyElseGoesOn() {
+    desk.driver().manage().deleteAllCookies();
+    desk.driver().get(salon.address("/clients/new"));
+    desk.signIn("Joss Calder");
+    desk.find("#name").sendKeys("Half Written");
+    // Even if the session has ended behind it.
+    desk.driver().manage().deleteAllCookies();
+    desk.click(".person");
+    inDialog("Petra Hollin");
+    desk.until(d -> d.text(".person").equals("Petra Hollin"));
+    assertThat(desk.value("#name")).isEqualTo("Half Written");
+    desk.click("form.entry .act");
+    desk.until(d -> d.driver().getCurrentUrl().matches(".*/clients/\\d+"));
+    assertThat(desk.text("h1")).isEqualTo("Half Written");
+    desk.driver().manage().deleteAllCookies();
+  }
+
+  @Test
   void aTraineeAnswersNoStop() {
     desk.driver().manage().deleteAllCookies();
     desk.driver().get(salon.address("/sets/9/look?finger=R3"));
