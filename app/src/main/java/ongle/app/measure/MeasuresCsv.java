@@ -162,20 +162,7 @@ final class MeasuresCsv {
     if (typed.isEmpty()) {
       return Optional.empty();
     }
-    for (E each : all) {
-      if (name.apply(each).equalsIgnoreCase(typed)) {
-        return Optional.of(each);
-      }
-    }
-    throw new IllegalArgumentException(
-        Words.say(
-            "csv.one-of",
-            "column",
-            column,
-            "typed",
-            typed,
-            "all",
-            Arrays.stream(all).map(name).toList()));
+    return Optional.of(CsvText.one(List.of(all), name, column, typed));
   }
 
   private static String words(PlateCondition condition) {

@@ -17,6 +17,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Consumer;
+import java.util.function.Function;
 import java.util.regex.Pattern;
 import ongle.app.words.Words;
 import org.apache.commons.csv.CSVFormat;
@@ -222,8 +223,18 @@ public final class CsvText {
    * @throws IllegalArgumentException that says which there are, if it is none of them
    */
   public static <E extends Enum<E>> E one(Collection<E> all, String column, String typed) {
+    return one(all, CsvText::code, column, typed);
+  }
+
+  /**
+   * The same of things that files call otherwise.
+   *
+   * @param called what a file calls each
+   */
+  public static <E> E one(
+      Collection<E> all, Function<E, String> called, String column, String typed) {
     return all.stream()
-        .filter(each -> each.name().equalsIgnoreCase(typed))
+        .filter(each -> called.apply(each).equalsIgnoreCase(typed))
         .findFirst()
         .orElseThrow(
             () ->
@@ -235,7 +246,7 @@ public final class CsvText {
                         "typed",
                         typed,
                         "all",
-                        all.stream().map(CsvText::code).toList())));
+                        all.stream().map(called).toList())));
   }
 
   /** The line of the file, the header is 1. */
