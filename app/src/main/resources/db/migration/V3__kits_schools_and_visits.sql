@@ -40,7 +40,7 @@ create table salon (
 );
 
 -- A set may leave its tip kit to the ranking; until now there was only one and nobody chose it.
-alter table nail_set alter column kit set null;
+alter table nail_set alter column kit drop not null;
 update nail_set set kit = null;
 alter table nail_set add column bitten varchar(10) default 'FREE_HAND' not null;
 

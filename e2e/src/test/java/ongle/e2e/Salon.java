@@ -41,6 +41,16 @@ final class Salon implements AutoCloseable {
     return new Salon(List.of("--ongle.now=2026-03-10T10:35"));
   }
 
+  /** Another instance of a salon in a shared database. */
+  static Salon on(Postgres database, String salon, String... settings) {
+    List<String> all = new ArrayList<>(List.of(settings));
+    all.add("--ongle.database=" + database.address());
+    all.add("--ongle.salon=" + salon);
+    Salon instance = new Salon(all);
+    instance.start();
+    return instance;
+  }
+
   private Salon(List<String> settings) {
     this.settings = settings;
     try {

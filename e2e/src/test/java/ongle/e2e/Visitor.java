@@ -140,10 +140,7 @@ final class Visitor {
 
   /** What its session is known by, for a request made by hand. */
   String cookie() throws IOException, InterruptedException {
-    get("/sign-in/here");
-    if (cookies.getCookieStore().getCookies().isEmpty()) {
-      signIn();
-    }
+    get("/clients"); // signs in where it has to
     return cookies.getCookieStore().getCookies().stream()
         .filter(cookie -> cookie.getName().equals("desk"))
         .map(HttpCookie::toString)

@@ -14,10 +14,12 @@ import java.util.concurrent.SynchronousQueue;
 import java.util.concurrent.ThreadPoolExecutor;
 import java.util.concurrent.TimeUnit;
 import java.util.function.Consumer;
+import ongle.app.store.Instances;
 import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Service;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter.SseEventBuilder;
+import tools.jackson.databind.json.JsonMapper;
 
 /**
  * What every open browser hears at once: one feed each, shared by its tabs. A feed nobody reads is
@@ -35,6 +37,11 @@ public class Feeds {
   private static final long LASTS = TimeUnit.MINUTES.toMillis(10);
 
   private static final long HEARTBEAT_SECONDS = 5;
+
+  private static final String FEED = "feed";
+  private static final JsonMapper JSON = JsonMapper.builder().build();
+
+  private final Instances instances;
 
   private final Map<String, Feed> feeds = new LinkedHashMap<>();
   private final List<Consumer<String>> whenGone = new CopyOnWriteArrayList<>();
@@ -115,6 +122,13 @@ public class Feeds {
     }
   }
 
+  Feeds(Instances instances) {
+    this.instances = instances;
+    instances.hear(FEED, text -> heard(JSON.readValue(text, Told.class)));
+    // Whoever may have missed something comes again and asks.
+    instances.hear(Instances.MISSED, text -> all().forEach(this::close));
+  }
+
   /** Hears of every desk whose feed ended. */
   public void whenGone(Consumer<String> listener) {
     whenGone.add(listener);
@@ -161,20 +175,37 @@ public class Feeds {
     }
   }
 
-  /** Tells every desk. */
+  /** Tells every desk, at whichever instance it listens. */
   public void toAll(String event, Object data) {
-    all().forEach(feed -> feed.send(SseEmitter.event().name(event).data(data)));
+    tell("", event, data);
   }
 
   /** Tells one desk, if it listens. */
   public void to(String desk, String event, Object data) {
-    Feed feed;
-    synchronized (feeds) {
-      feed = feeds.get(desk);
-    }
-    if (feed != null) {
-      feed.send(SseEmitter.event().name(event).data(data));
-    }
+    tell(desk, event, data);
+  }
+
+  /**
+   * What is told, as instances pass it on.
+   *
+   * @param desk empty for all
+   */
+  private record Told(String desk, String event, String data) {}
+
+  private void tell(String desk, String event, Object data) {
+    String text = data instanceof String words ? words : JSON.writeValueAsString(data);
+    instances.tell(FEED, JSON.writeValueAsString(new Told(desk, event, text)));
+  }
+
+  private void heard(Told told) {
+    all().stream()
+        .filter(feed -> told.desk().isEmpty() || told.desk().equals(feed.desk))
+        .forEach(feed -> feed.send(SseEmitter.event().name(told.event()).data(told.data())));
+  }
+
+  /** Tells the desks of this instance what every instance knows. */
+  public void tellHere(String event, String data) {
+    heard(new Told("", event, data));
   }
 
   /** Only by being written to does a closed connection show that it is closed. */

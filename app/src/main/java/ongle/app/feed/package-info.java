@@ -3,6 +3,6 @@
  *
  * <p>Read first: {@link ongle.app.feed.Feeds}.
  *
- * <p>May know: web.
+ * <p>May know: people, store, web.
  */
 package ongle.app.feed;

@@ -60,6 +60,8 @@ class BackupController {
     model.addAttribute("rows", rows);
     model.addAttribute("possible", backups.possible());
     model.addAttribute("second", backups.second().map(Path::toString).orElse(null));
+    model.addAttribute("key", backups.key().map(Path::toString).orElse(null));
+    model.addAttribute("atWork", backups.putBackAtWork());
     model.addAttribute("trouble", trouble.orElse(null));
     return "keeping/backups";
   }
@@ -80,11 +82,14 @@ class BackupController {
   @PostMapping("/{name}/restore")
   String restore(@PathVariable String name, Model model) throws IOException {
     BackupFile wanted = named(name);
-    if (!restart.possible()) {
+    if (!backups.putBackAtWork() && !restart.possible()) {
       return show(Optional.of(Words.say("keeping.by-hand", "file", wanted.name())), model);
     }
     try {
       backups.putBack(wanted);
+      if (backups.putBackAtWork()) {
+        return "redirect:/sign-in";
+      }
       restart.soon();
     } catch (Backups.NotKept e) {
       return show(Optional.of(e.getMessage()), model);

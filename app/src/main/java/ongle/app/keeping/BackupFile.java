@@ -9,15 +9,13 @@ import java.security.DigestInputStream;
 import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
 import java.sql.Connection;
-import java.sql.DriverManager;
-import java.sql.ResultSet;
 import java.sql.SQLException;
-import java.sql.Statement;
 import java.time.LocalDateTime;
 import java.time.format.DateTimeFormatter;
 import java.util.Comparator;
 import java.util.HexFormat;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
@@ -27,6 +25,9 @@ import java.util.stream.Stream;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipInputStream;
 import ongle.app.store.DataFolder;
+import ongle.app.store.DataKey;
+import ongle.app.store.StoredFile;
+import ongle.app.store.TableCopy;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -48,7 +49,15 @@ record BackupFile(Path zip) {
    * @param sha256 of the zip
    * @param counts rows by table
    */
-  record Slip(String sha256, Map<String, Long> counts) {}
+  record Slip(String sha256, Map<String, Long> counts) {
+    /** Slips of before name tables in capitals, and the tables' own history. */
+    boolean says(Map<String, Long> found) {
+      Map<String, Long> said = new TreeMap<>();
+      counts.forEach((table, rows) -> said.put(table.toLowerCase(Locale.ROOT), rows));
+      said.keySet().retainAll(found.keySet());
+      return said.equals(found);
+    }
+  }
 
   /** It cannot be trusted. */
   static final class Damaged extends Exception {
@@ -136,32 +145,49 @@ record BackupFile(Path zip) {
     Files.deleteIfExists(slipPath());
   }
 
+  /** Does something with the database's file that a backup holds. */
+  interface With<T> {
+    T file(StoredFile file) throws IOException, SQLException;
+  }
+
   /**
    * Opens it and counts its rows.
    *
+   * @param key what it may be encrypted with
    * @return rows by table
    * @throws Damaged if it cannot be opened, or is not what its slip says
    */
-  Map<String, Long> verify() throws Damaged {
+  Map<String, Long> verify(DataKey key) throws Damaged {
     try {
       Optional<Slip> slip = slip();
       if (slip.isPresent() && !slip.get().sha256().equals(sha256())) {
         throw new IOException("another checksum than when it was made");
       }
-      Path folder = Files.createTempDirectory(zip.toAbsolutePath().getParent(), "opened");
-      try {
-        Path file = folder.resolve(DataFolder.FILE);
-        unpack(file);
-        Map<String, Long> counts = countsOf(folder);
-        if (slip.isPresent() && !slip.get().counts().equals(counts)) {
-          throw new IOException("other rows than when it was made");
-        }
-        return counts;
-      } finally {
-        clear(folder);
+      Map<String, Long> counts = into(key, BackupFile::countsOf);
+      if (slip.isPresent() && !slip.get().says(counts)) {
+        throw new IOException("other rows than when it was made");
       }
-    } catch (IOException | SQLException e) {
+      return counts;
+    } catch (IOException e) {
       throw new Damaged(zip, e);
+    }
+  }
+
+  /**
+   * Unpacks it for a moment.
+   *
+   * @throws IOException if it cannot be opened
+   */
+  <T> T into(DataKey key, With<T> what) throws IOException {
+    Path folder = Files.createTempDirectory(zip.toAbsolutePath().getParent(), "opened");
+    try {
+      StoredFile file = StoredFile.in(folder, key);
+      unpack(file.file());
+      return what.file(file);
+    } catch (SQLException e) {
+      throw new IOException(e.getMessage(), e);
+    } finally {
+      clear(folder);
     }
   }
 
@@ -192,38 +218,11 @@ record BackupFile(Path zip) {
     }
   }
 
-  /** Rows by table of the database in a folder, opened only to be read. */
-  static Map<String, Long> countsOf(Path folder) throws SQLException {
-    String url =
-        "jdbc:h2:file:"
-            + folder.toAbsolutePath().resolve(DataFolder.FILE.replace(".mv.db", ""))
-            + ";ACCESS_MODE_DATA=r;DB_CLOSE_ON_EXIT=FALSE";
-    try (Connection opened = DriverManager.getConnection(url, DataFolder.USER, "")) {
-      return counts(opened);
+  /** Rows by table of a file, opened only to be read. */
+  static Map<String, Long> countsOf(StoredFile file) throws SQLException, IOException {
+    try (Connection opened = file.openToRead()) {
+      return TableCopy.counts(opened);
     }
-  }
-
-  /** Rows by table; who is signed in just now is no data of the salon's. */
-  static Map<String, Long> counts(Connection opened) throws SQLException {
-    Map<String, Long> counts = new TreeMap<>();
-    try (Statement statement = opened.createStatement()) {
-      try (ResultSet tables =
-          statement.executeQuery(
-              "select table_name from information_schema.tables where table_schema = 'PUBLIC'"
-                  + " and table_type = 'BASE TABLE' and table_name not like 'SPRING_SESSION%'")) {
-        while (tables.next()) {
-          counts.put(tables.getString(1), 0L);
-        }
-      }
-      for (Map.Entry<String, Long> table : counts.entrySet()) {
-        try (ResultSet rows =
-            statement.executeQuery("select count(*) from \"" + table.getKey() + "\"")) {
-          rows.next();
-          table.setValue(rows.getLong(1));
-        }
-      }
-    }
-    return counts;
   }
 
   private static void clear(Path folder) throws IOException {

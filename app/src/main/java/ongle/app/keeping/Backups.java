@@ -1,8 +1,11 @@
 package ongle.app.keeping;
 
 import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.sql.Connection;
+import java.sql.SQLException;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.LocalDateTime;
@@ -13,6 +16,10 @@ import java.util.concurrent.TimeUnit;
 import ongle.app.people.Needs;
 import ongle.app.people.Right;
 import ongle.app.store.DataFolder;
+import ongle.app.store.DataKey;
+import ongle.app.store.SharedCopy;
+import ongle.app.store.SharedDatabase;
+import ongle.app.store.TableCopy;
 import ongle.app.store.Update;
 import ongle.app.words.Words;
 import org.slf4j.Logger;
@@ -20,6 +27,7 @@ import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.context.event.EventListener;
+import org.springframework.dao.DataAccessException;
 import org.springframework.jdbc.core.ConnectionCallback;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.scheduling.annotation.Scheduled;
@@ -38,6 +46,9 @@ class Backups {
   /** Where copies lie in the data folder. */
   static final String FOLDER = "backups";
 
+  /** One that is being made; by another instance, in the same folder, it is another. */
+  static final String PART = "ongle-%d.part".formatted(ProcessHandle.current().pid());
+
   private static final Duration DAY = Duration.ofHours(24);
   private static final Duration MISSED = Duration.ofHours(30);
 
@@ -51,6 +62,8 @@ class Backups {
   private final Path data;
   private final Optional<Path> second;
   private final boolean demo;
+  private final DataKey key;
+  private final SharedDatabase shared;
   private final JdbcTemplate sql;
   private final TransactionOperations changes;
   private final Clock clock;
@@ -59,20 +72,34 @@ class Backups {
       @Value("${ongle.data-dir}") Path data,
       @Value("${ongle.backup-dir:}") String second,
       @Value("${ongle.demo}") boolean demo,
+      DataKey key,
+      SharedDatabase shared,
       JdbcTemplate sql,
       TransactionOperations changes,
       Clock clock) {
     this.data = data;
     this.second = second.isBlank() ? Optional.empty() : Optional.of(Path.of(second));
     this.demo = demo;
+    this.key = key;
+    this.shared = shared;
     this.sql = sql;
     this.changes = changes;
     this.clock = clock;
   }
 
-  /** Whether there is a file to copy; not where everything is in memory. */
+  /** Whether there is anything to copy; not where everything is in memory. */
   boolean possible() {
-    return Files.exists(data.resolve(DataFolder.FILE));
+    return shared.isShared() || Files.exists(data.resolve(DataFolder.FILE));
+  }
+
+  /** Whether one is put back while Ongle is at work, and not by beginning again. */
+  boolean putBackAtWork() {
+    return shared.isShared();
+  }
+
+  /** Where the key lies that backups cannot be read without. */
+  Optional<Path> key() {
+    return key.file();
   }
 
   /** Where copies lie besides. */
@@ -106,22 +133,14 @@ class Backups {
   @Needs(Right.SALON)
   synchronized BackupFile now() {
     Path folder = data.resolve(FOLDER);
-    BackupFile part = new BackupFile(folder.resolve("ongle.part"));
+    BackupFile part = new BackupFile(folder.resolve(PART));
     try {
       DataFolder.create(folder);
       part.delete();
-      // Nothing is changed between counting and copying: changes wait their turn.
-      Map<String, Long> counts =
-          changes.execute(
-              status -> {
-                Map<String, Long> rows =
-                    sql.execute((ConnectionCallback<Map<String, Long>>) BackupFile::counts);
-                sql.update("backup to ?", part.zip().toString());
-                return rows;
-              });
+      Map<String, Long> counts = shared.isShared() ? copyShared(part.zip()) : copyFile(part.zip());
       DataFolder.own(part.zip());
       part.write(new BackupFile.Slip(part.sha256(), counts));
-      part.verify();
+      part.verify(key);
       BackupFile made = free(folder);
       made.write(part.slip().orElseThrow());
       Files.move(part.zip(), made.zip());
@@ -137,6 +156,38 @@ class Backups {
     }
   }
 
+  private Map<String, Long> copyFile(Path zip) {
+    // Nothing is changed between counting and copying: changes wait their turn.
+    return changes.execute(
+        status -> {
+          Map<String, Long> rows =
+              sql.execute((ConnectionCallback<Map<String, Long>>) TableCopy::counts);
+          sql.update("backup to ?", zip.toString());
+          return rows;
+        });
+  }
+
+  private Map<String, Long> copyShared(Path zip) {
+    return atWork(from -> SharedCopy.pack(from, zip, key));
+  }
+
+  /** Does something on a connection of its own. */
+  private interface AtWork<T> {
+    T on(Connection connection) throws SQLException, IOException;
+  }
+
+  private <T> T atWork(AtWork<T> what) {
+    return sql.execute(
+        (ConnectionCallback<T>)
+            connection -> {
+              try {
+                return what.on(connection);
+              } catch (IOException e) {
+                throw new UncheckedIOException(e);
+              }
+            });
+  }
+
   /** What was copied before an update is kept with the others. */
   @EventListener(ApplicationReadyEvent.class)
   void keepWhatWasBeforeAnUpdate() {
@@ -147,7 +198,7 @@ class Backups {
     try {
       Path folder = data.resolve(FOLDER);
       DataFolder.create(folder);
-      Map<String, Long> counts = before.verify();
+      Map<String, Long> counts = before.verify(key);
       BackupFile made = free(folder);
       made.write(new BackupFile.Slip(before.sha256(), counts));
       Files.move(before.zip(), made.zip());
@@ -160,18 +211,30 @@ class Backups {
   }
 
   /**
-   * Asks the next start to put a backup back. What is there now is backed up first.
+   * Puts a backup back: at once where the database can take it while others work on it, else by
+   * asking the next start. What is there now is backed up first.
    *
    * @throws NotKept if the backup cannot be trusted, or what is there could not be backed up
    */
   @Needs(Right.SALON)
   void putBack(BackupFile wanted) {
     try {
-      wanted.verify();
+      wanted.verify(key);
       now();
-      Files.writeString(
-          data.resolve(KeepingTasks.RESTORE), wanted.zip().toAbsolutePath().toString());
-    } catch (IOException | BackupFile.Damaged e) {
+      if (shared.isShared()) {
+        wanted.into(
+            key,
+            file ->
+                atWork(
+                    to -> {
+                      SharedCopy.unpack(file, to);
+                      return file;
+                    }));
+      } else {
+        Files.writeString(
+            data.resolve(KeepingTasks.RESTORE), wanted.zip().toAbsolutePath().toString());
+      }
+    } catch (IOException | BackupFile.Damaged | DataAccessException e) {
       throw new NotKept(e);
     }
   }

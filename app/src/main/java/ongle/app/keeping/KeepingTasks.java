@@ -6,7 +6,6 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
 import java.sql.Connection;
-import java.sql.DriverManager;
 import java.sql.PreparedStatement;
 import java.sql.SQLException;
 import java.sql.Statement;
@@ -20,8 +19,14 @@ import java.util.Optional;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.locks.LockSupport;
 import ongle.app.store.DataFolder;
+import ongle.app.store.DataKey;
+import ongle.app.store.SharedCopy;
+import ongle.app.store.SharedDatabase.Address;
+import ongle.app.store.StoredFile;
+import ongle.app.store.TableCopy;
 import ongle.app.words.Dates;
 import ongle.app.words.Words;
+import org.flywaydb.core.api.FlywayException;
 
 /**
  * What {@code ./ongle backup}, {@code restore} and {@code doctor} do: on the console, beside a
@@ -42,6 +47,9 @@ public final class KeepingTasks {
   private static final String TASK = "--ongle.task=";
   private static final String DATA = "--ongle.data-dir=";
   private static final String FILE = "--ongle.file=";
+  private static final String KEY = "--ongle.key-file=";
+  private static final String DATABASE = "--ongle.database=";
+  private static final String SALON = "--ongle.salon=";
 
   /** A backup older than this is worth a word, days. */
   private static final int OLD = 2;
@@ -49,12 +57,36 @@ public final class KeepingTasks {
   private static final long ROOM = 256L << 20;
   private static final long WAITS_NANOS = TimeUnit.MINUTES.toNanos(3);
 
+  private final Where where;
   private final Path data;
   private final Clock clock;
   private final PrintStream out;
 
-  KeepingTasks(Path data, Clock clock, PrintStream out) {
-    this.data = data;
+  /**
+   * What is looked after.
+   *
+   * @param data the folder, with the file in it or beside a shared database
+   * @param key what files and backups are encrypted with
+   * @param shared the database, if it is not a file
+   */
+  record Where(Path data, DataKey key, Optional<Address> shared) {
+    static Where of(String... args) {
+      return new Where(
+          Path.of(option(args, DATA).orElse(".ongle/data")),
+          new DataKey(option(args, KEY).orElse("")),
+          option(args, DATABASE)
+              .filter(url -> !url.isBlank())
+              .map(url -> new Address(url, option(args, SALON).orElse(""))));
+    }
+
+    StoredFile file() {
+      return StoredFile.in(data, key);
+    }
+  }
+
+  KeepingTasks(Where where, Clock clock, PrintStream out) {
+    this.where = where;
+    data = where.data();
     this.clock = clock;
     this.out = out;
   }
@@ -66,8 +98,7 @@ public final class KeepingTasks {
 
   /** The exit code: 0 where all is well. */
   public static int run(String... args) {
-    Path data = Path.of(option(args, DATA).orElse(".ongle/data"));
-    KeepingTasks tasks = new KeepingTasks(data, Clock.systemDefaultZone(), System.out);
+    KeepingTasks tasks = new KeepingTasks(Where.of(args), Clock.systemDefaultZone(), System.out);
     return switch (option(args, TASK).orElse("")) {
       case "backup" -> tasks.backup();
       case "restore" -> tasks.restore(Path.of(option(args, FILE).orElse("")));
@@ -92,11 +123,14 @@ public final class KeepingTasks {
   }
 
   int backup() {
-    if (!Files.exists(file())) {
-      return say(1, Words.say("keeping.no-data", "folder", folder()));
-    }
     try {
-      return DataFolder.isOpen(file()) ? ask() : copyClosed();
+      if (where.shared().isPresent()) {
+        return copy(this::packShared);
+      }
+      if (!Files.exists(file())) {
+        return say(1, Words.say("keeping.no-data", "folder", folder()));
+      }
+      return DataFolder.isOpen(file()) ? ask() : copy(this::packFile);
     } catch (IOException e) {
       return say(1, Words.say("keeping.failed", "why", String.valueOf(e.getMessage())));
     }
@@ -121,27 +155,40 @@ public final class KeepingTasks {
         : say(0, Words.say("keeping.made", "file", answer));
   }
 
-  private int copyClosed() throws IOException {
+  /** Packs all there is into a zip and says how many rows each table has. */
+  private interface Pack {
+    Map<String, Long> into(Path zip) throws SQLException, IOException;
+  }
+
+  private int copy(Pack pack) throws IOException {
     Path folder = data.resolve(Backups.FOLDER);
     DataFolder.create(folder);
     BackupFile made = BackupFile.named(folder, LocalDateTime.now(clock));
-    String url =
-        "jdbc:h2:file:"
-            + file().toAbsolutePath().toString().replace(".mv.db", "")
-            + ";IFEXISTS=TRUE";
-    try (Connection opened = DriverManager.getConnection(url, DataFolder.USER, "");
-        PreparedStatement backup = opened.prepareStatement("backup to ?")) {
-      Map<String, Long> counts = BackupFile.counts(opened);
-      backup.setString(1, made.zip().toString());
-      backup.execute();
+    try {
+      Map<String, Long> counts = pack.into(made.zip());
       DataFolder.own(made.zip());
       made.write(new BackupFile.Slip(made.sha256(), counts));
-      made.verify();
+      made.verify(where.key());
       return say(
           0, Words.say("keeping.made", "file", made.zip().toAbsolutePath().normalize().toString()));
     } catch (SQLException | BackupFile.Damaged e) {
       made.delete();
       return say(1, Words.say("keeping.failed", "why", String.valueOf(e.getMessage())));
+    }
+  }
+
+  private Map<String, Long> packFile(Path zip) throws SQLException, IOException {
+    try (Connection opened = where.file().open();
+        PreparedStatement backup = opened.prepareStatement("backup to ?")) {
+      backup.setString(1, zip.toString());
+      backup.execute();
+      return TableCopy.counts(opened);
+    }
+  }
+
+  private Map<String, Long> packShared(Path zip) throws SQLException, IOException {
+    try (Connection opened = where.shared().orElseThrow().open()) {
+      return SharedCopy.pack(opened, zip, where.key());
     }
   }
 
@@ -151,39 +198,59 @@ public final class KeepingTasks {
       return say(1, Words.say("keeping.no-file", "file", zip.toString()));
     }
     try {
-      if (Files.exists(file()) && DataFolder.isOpen(file())) {
+      if (where.shared().isEmpty() && Files.exists(file()) && DataFolder.isOpen(file())) {
         return say(1, Words.say("keeping.running"));
       }
-      Map<String, Long> counts = backup.verify();
+      Map<String, Long> counts = backup.verify(where.key());
       DataFolder.create(data);
-      Path part = data.resolve("restored-" + DataFolder.FILE);
-      backup.unpack(part);
-      signOut(part);
-      if (Files.exists(file())) {
-        Path aside = data.resolve("replaced-" + System.currentTimeMillis() + ".mv.db");
-        Files.move(file(), aside);
-        out.println(
-            Words.say("keeping.aside", "file", aside.toAbsolutePath().normalize().toString()));
+      if (where.shared().isPresent()) {
+        replaceShared(backup, where.shared().get());
+      } else {
+        replaceFile(backup);
       }
-      Files.move(part, file(), StandardCopyOption.ATOMIC_MOVE);
       return say(
           0,
           Words.say(
               "keeping.restored",
               "clients",
-              rows(counts, "CLIENT"),
+              rows(counts, "client"),
               "sets",
-              rows(counts, "NAIL_SET")));
-    } catch (BackupFile.Damaged | IOException e) {
+              rows(counts, "nail_set")));
+    } catch (BackupFile.Damaged | IOException | SQLException | FlywayException e) {
       return say(1, Words.say("keeping.not-restored", "why", String.valueOf(e.getMessage())));
     }
   }
 
+  private void replaceFile(BackupFile backup) throws IOException {
+    StoredFile part = new StoredFile(data.resolve("restored-" + DataFolder.FILE), where.key());
+    backup.unpack(part.file());
+    signOut(part);
+    if (Files.exists(file())) {
+      Path aside = data.resolve("replaced-" + System.currentTimeMillis() + ".mv.db");
+      Files.move(file(), aside);
+      out.println(
+          Words.say("keeping.aside", "file", aside.toAbsolutePath().normalize().toString()));
+    }
+    Files.move(part.file(), file(), StandardCopyOption.ATOMIC_MOVE);
+  }
+
+  /** What is there is backed up first, as far as it can still be read. */
+  private void replaceShared(BackupFile backup, Address shared) throws IOException, SQLException {
+    shared.update();
+    copy(this::packShared);
+    try (Connection to = shared.open()) {
+      backup.into(
+          where.key(),
+          file -> {
+            SharedCopy.unpack(file, to);
+            return file;
+          });
+    }
+  }
+
   /** Who was signed in when it was made has to sign in again: they may have left since. */
-  private static void signOut(Path file) throws IOException {
-    String url =
-        "jdbc:h2:file:" + file.toAbsolutePath().toString().replace(".mv.db", "") + ";IFEXISTS=TRUE";
-    try (Connection opened = DriverManager.getConnection(url, DataFolder.USER, "");
+  private static void signOut(StoredFile file) throws IOException {
+    try (Connection opened = file.open();
         Statement clear = opened.createStatement()) {
       clear.execute("delete from spring_session");
     } catch (SQLException older) {
@@ -197,15 +264,15 @@ public final class KeepingTasks {
    * @return whether anything was asked for
    */
   public static boolean restoreIfAsked(String... args) {
-    Path data = Path.of(option(args, DATA).orElse(".ongle/data"));
-    Path request = data.resolve(RESTORE);
+    Where where = Where.of(args);
+    Path request = where.data().resolve(RESTORE);
     if (!Files.exists(request)) {
       return false;
     }
     try {
       Path zip = Path.of(Files.readString(request));
       Files.delete(request);
-      new KeepingTasks(data, Clock.systemDefaultZone(), System.out).restore(zip);
+      new KeepingTasks(where, Clock.systemDefaultZone(), System.out).restore(zip);
     } catch (IOException e) {
       System.out.println(Words.say("keeping.not-restored", "why", String.valueOf(e.getMessage())));
     }
@@ -240,25 +307,29 @@ public final class KeepingTasks {
   }
 
   private int data() {
-    if (!Files.exists(file())) {
+    if (where.shared().isEmpty() && !Files.exists(file())) {
       return line(false, "keeping.sound", "keeping.no-data");
     }
     try {
-      if (DataFolder.isOpen(file())) {
+      if (where.shared().isEmpty() && DataFolder.isOpen(file())) {
         return line(true, "keeping.open", "keeping.open");
       }
-      Map<String, Long> counts = BackupFile.countsOf(data);
+      Map<String, Long> counts = counts();
       out.println(
           "  "
               + Words.say(
                   "keeping.sound",
                   "clients",
-                  rows(counts, "CLIENT"),
+                  rows(counts, "client"),
                   "sets",
-                  rows(counts, "NAIL_SET")));
+                  rows(counts, "nail_set")));
       return 0;
     } catch (SQLException | IOException e) {
-      line(false, "keeping.sound", "keeping.damaged");
+      if (where.shared().isPresent()) {
+        out.println(TROUBLE + Words.say("keeping.no-database", "why", e.getMessage()));
+      } else {
+        line(false, "keeping.sound", "keeping.damaged");
+      }
       lastGood()
           .ifPresent(
               good ->
@@ -272,12 +343,21 @@ public final class KeepingTasks {
     }
   }
 
+  private Map<String, Long> counts() throws SQLException, IOException {
+    if (where.shared().isEmpty()) {
+      return BackupFile.countsOf(where.file());
+    }
+    try (Connection opened = where.shared().get().open()) {
+      return TableCopy.counts(opened);
+    }
+  }
+
   /** The last backup that can be opened. */
   Optional<BackupFile> lastGood() {
     try {
       for (BackupFile each : BackupFile.in(data.resolve(Backups.FOLDER))) {
         try {
-          each.verify();
+          each.verify(where.key());
           return Optional.of(each);
         } catch (BackupFile.Damaged e) {
           out.println(TROUBLE + Words.say("keeping.backup-damaged", "file", each.name()));

@@ -3,14 +3,13 @@ package ongle.app.kits;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.atomic.AtomicInteger;
+import ongle.app.store.Instances;
 import ongle.core.fitting.Fitting;
 import ongle.core.fitting.FormKit;
 import ongle.core.fitting.Schools;
 import ongle.core.fitting.TipKit;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.PlatformTransactionManager;
-import org.springframework.transaction.support.TransactionSynchronization;
-import org.springframework.transaction.support.TransactionSynchronizationManager;
 import org.springframework.transaction.support.TransactionTemplate;
 
 /**
@@ -19,13 +18,23 @@ import org.springframework.transaction.support.TransactionTemplate;
  */
 @Service
 public class KitCatalogue {
+  private static final String KITS = "kits";
+
   private final KitRepository kits;
+  private final Instances instances;
   private final TransactionTemplate reading;
   private final AtomicInteger changes = new AtomicInteger();
   private volatile AtHand known;
 
-  KitCatalogue(KitRepository kits, PlatformTransactionManager transactions) {
+  KitCatalogue(KitRepository kits, PlatformTransactionManager transactions, Instances instances) {
     this.kits = kits;
+    this.instances = instances;
+    instances.forget(
+        KITS,
+        () -> {
+          changes.incrementAndGet();
+          known = null;
+        });
     reading = new TransactionTemplate(transactions);
     reading.setReadOnly(true);
   }
@@ -73,13 +82,6 @@ public class KitCatalogue {
 
   /** To be called in the transaction that changes a kit. */
   void changing() {
-    TransactionSynchronizationManager.registerSynchronization(
-        new TransactionSynchronization() {
-          @Override
-          public void afterCommit() {
-            changes.incrementAndGet();
-            known = null;
-          }
-        });
+    instances.tellWhenKept(KITS);
   }
 }

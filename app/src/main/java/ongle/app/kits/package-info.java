@@ -4,6 +4,6 @@
  * <p>Read first: {@link ongle.app.kits.KitCatalogue}; a column of a kit file is a line of {@link
  * ongle.app.kits.KitColumn}.
  *
- * <p>May know: web, words.
+ * <p>May know: store, web, words.
  */
 package ongle.app.kits;

@@ -4,6 +4,7 @@ import java.util.Locale;
 import ongle.app.feed.Feeds;
 import ongle.app.people.Needs;
 import ongle.app.people.Right;
+import ongle.app.store.Instances;
 import ongle.app.words.Numbers;
 import ongle.app.words.Words;
 import ongle.core.nail.CalliperReading;
@@ -13,6 +14,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
+import tools.jackson.databind.json.JsonMapper;
 
 /**
  * The calliper belongs to one desk until another takes it: a press writes there and nowhere else.
@@ -20,17 +22,47 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @Needs(Right.HANDS)
 class CalliperDesk {
+  private static final String TOPIC = "calliper";
+  private static final JsonMapper JSON = JsonMapper.builder().build();
+
   private final Feeds feeds;
-  private String holder = "";
+  private final Instances instances;
+  private Hold hold = Hold.NOBODYS;
 
-  /** The language of the desk that holds it: a press comes without one. */
-  private Locale language = Locale.ENGLISH;
+  /** Whether the holder came by this instance, which then knows whether it still listens. */
+  private boolean here;
 
-  CalliperDesk(Calliper calliper, Feeds feeds) {
+  CalliperDesk(Calliper calliper, Feeds feeds, Instances instances) {
     this.feeds = feeds;
+    this.instances = instances;
+    instances.hear(TOPIC, text -> heard(JSON.readValue(text, Said.class)));
+    instances.hear(Instances.MISSED, text -> say(What.WHO, "", Locale.ENGLISH));
     calliper.onLine(this::pass);
     feeds.whenGone(this::leave);
   }
+
+  /**
+   * Whose it is.
+   *
+   * @param desk empty for nobody's
+   * @param language of that desk: a press comes without one
+   */
+  private record Hold(String desk, Locale language) {
+    static final Hold NOBODYS = new Hold("", Locale.ENGLISH);
+  }
+
+  /** What is said of it. Every instance hears it in the same order, so all know the same holder. */
+  private enum What {
+    /** If nobody has it. */
+    TAKE,
+    /** Whoever has it. */
+    SEIZE,
+    LEAVE,
+    /** By an instance that has just begun to hear. */
+    WHO
+  }
+
+  private record Said(What what, String desk, String language) {}
 
   /**
    * A reading as the page takes it.
@@ -49,26 +81,56 @@ class CalliperDesk {
    */
   @PostMapping("/calliper/take")
   @ResponseStatus(HttpStatus.NO_CONTENT)
-  synchronized void take(@RequestParam String desk, @RequestParam boolean force) {
-    if (force || holder.isEmpty() || !feeds.isOpen(holder)) {
-      holder = desk;
-      language = Words.locale();
-    }
-    feeds.toAll("calliper", holder);
+  void take(@RequestParam String desk, @RequestParam boolean force) {
+    say(force || isLeft() ? What.SEIZE : What.TAKE, desk, Words.locale());
+  }
+
+  /** Whether its holder went without a word. */
+  private synchronized boolean isLeft() {
+    return (here || instances.isAlone()) && !feeds.isOpen(hold.desk());
   }
 
   /** A desk that measures no more. */
   @PostMapping("/calliper/leave")
   @ResponseStatus(HttpStatus.NO_CONTENT)
-  synchronized void leave(@RequestParam String desk) {
-    if (desk.equals(holder)) {
-      holder = "";
-      feeds.toAll("calliper", holder);
+  void leave(@RequestParam String desk) {
+    if (holder().desk().equals(desk)) {
+      say(What.LEAVE, desk, Words.locale());
     }
   }
 
-  private synchronized void pass(String line) {
-    feeds.to(holder, "reading", Words.in(language, () -> event(CalliperReading.of(line))));
+  private synchronized Hold holder() {
+    return hold;
+  }
+
+  private void say(What what, String desk, Locale language) {
+    instances.tell(TOPIC, JSON.writeValueAsString(new Said(what, desk, language.toLanguageTag())));
+  }
+
+  private synchronized void heard(Said said) {
+    Hold asked = new Hold(said.desk(), Locale.forLanguageTag(said.language()));
+    boolean free = hold.equals(Hold.NOBODYS);
+    switch (said.what()) {
+      case TAKE -> hold = free ? asked : hold;
+      case SEIZE -> hold = asked;
+      case LEAVE -> hold = hold.desk().equals(said.desk()) ? Hold.NOBODYS : hold;
+      case WHO -> {
+        if (here) {
+          say(What.SEIZE, hold.desk(), hold.language());
+        }
+        return;
+      }
+    }
+    here = feeds.isOpen(hold.desk());
+    feeds.tellHere(TOPIC, hold.desk());
+  }
+
+  private void pass(String line) {
+    Hold to = holder();
+    if (!to.equals(Hold.NOBODYS)) {
+      feeds.to(
+          to.desk(), "reading", Words.in(to.language(), () -> event(CalliperReading.of(line))));
+    }
   }
 
   private static Event event(CalliperReading reading) {

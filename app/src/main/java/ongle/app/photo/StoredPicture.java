@@ -5,12 +5,13 @@ import jakarta.persistence.FetchType;
 import jakarta.persistence.GeneratedValue;
 import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
-import jakarta.persistence.Lob;
 import jakarta.persistence.MappedSuperclass;
 import jakarta.persistence.Version;
 import java.time.LocalDateTime;
 import ongle.core.photo.Camera;
 import ongle.core.photo.Spot;
+import org.hibernate.annotations.JdbcTypeCode;
+import org.hibernate.type.SqlTypes;
 
 /** A picture of a set while it is marked, and after that if the technician keeps it. */
 @MappedSuperclass
@@ -27,7 +28,7 @@ abstract class StoredPicture {
   private double focalLength;
   private boolean kept;
 
-  @Lob
+  @JdbcTypeCode(SqlTypes.LONG32VARBINARY)
   @Basic(fetch = FetchType.LAZY)
   private byte[] jpeg;
 

@@ -8,6 +8,7 @@ import ongle.app.kits.KitEditor;
 import ongle.app.kits.ShippedKits;
 import ongle.app.people.Needs;
 import ongle.app.people.Right;
+import ongle.app.store.Instances;
 import ongle.app.words.Words;
 import ongle.core.bench.Routine;
 import ongle.core.check.Tolerances;
@@ -15,19 +16,22 @@ import ongle.core.plan.SalonFigures;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import org.springframework.transaction.support.TransactionSynchronization;
-import org.springframework.transaction.support.TransactionSynchronizationManager;
 
 /** The salon's settings. */
 @Service
 public class SalonSettings {
+  private static final String LANGUAGE = "language";
+
   private final SalonRepository salons;
   private final KitEditor kits;
+  private final Instances instances;
   private volatile String language;
 
-  SalonSettings(SalonRepository salons, KitEditor kits) {
+  SalonSettings(SalonRepository salons, KitEditor kits, Instances instances) {
     this.salons = salons;
     this.kits = kits;
+    this.instances = instances;
+    instances.forget(LANGUAGE, () -> language = null);
   }
 
   @Transactional(readOnly = true)
@@ -74,13 +78,7 @@ public class SalonSettings {
   @Transactional
   public void speak(Locale wanted) {
     current().speak(wanted);
-    TransactionSynchronizationManager.registerSynchronization(
-        new TransactionSynchronization() {
-          @Override
-          public void afterCommit() {
-            language = null;
-          }
-        });
+    instances.tellWhenKept(LANGUAGE);
   }
 
   /** The salon's steps in its order. */

@@ -3,6 +3,6 @@
  *
  * <p>Read first: {@link ongle.app.salon.SalonSettings}.
  *
- * <p>May know: kits, web, words.
+ * <p>May know: kits, store, web, words.
  */
 package ongle.app.salon;

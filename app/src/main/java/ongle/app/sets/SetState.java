@@ -1,13 +1,13 @@
 package ongle.app.sets;
 
-import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.GeneratedValue;
 import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
-import jakarta.persistence.Lob;
 import java.time.LocalDateTime;
 import ongle.app.words.Words;
+import org.hibernate.annotations.JdbcTypeCode;
+import org.hibernate.type.SqlTypes;
 
 /** What was chosen for a set at one time: a step on the way there and back, or a named version. */
 @Entity
@@ -25,8 +25,7 @@ public class SetState {
   private String what;
   private LocalDateTime madeAt;
 
-  @Lob
-  @Column(columnDefinition = "clob")
+  @JdbcTypeCode(SqlTypes.LONG32VARCHAR)
   private String choices;
 
   protected SetState() {}

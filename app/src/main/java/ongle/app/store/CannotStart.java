@@ -2,6 +2,7 @@ package ongle.app.store;
 
 import java.nio.file.Path;
 import ongle.app.words.Words;
+import org.jspecify.annotations.Nullable;
 import org.springframework.boot.diagnostics.AbstractFailureAnalyzer;
 import org.springframework.boot.diagnostics.FailureAnalysis;
 
@@ -14,18 +15,19 @@ public final class CannotStart extends RuntimeException {
     NOT_WRITABLE,
     FULL,
     OPEN_ALREADY,
-    UPDATE_FAILED
+    UPDATE_FAILED,
+    KEY_MISSING,
+    NO_SALON_NAME
   }
 
   private final Why why;
 
-  CannotStart(Why why, Path folder, Exception cause) {
-    super(
-        Words.say(
-            "store.CannotStart.Why." + why,
-            "folder",
-            folder.toAbsolutePath().normalize().toString()),
-        cause);
+  CannotStart(Why why, Path folder, @Nullable Exception cause) {
+    this(why, folder.toAbsolutePath().normalize().toString(), cause);
+  }
+
+  CannotStart(Why why, String what, @Nullable Exception cause) {
+    super(Words.say("store.CannotStart.Why." + why, "folder", what), cause);
     this.why = why;
   }
 

@@ -9,9 +9,12 @@ import java.nio.file.Path;
 import java.nio.file.StandardOpenOption;
 import java.nio.file.attribute.PosixFilePermission;
 import java.nio.file.attribute.PosixFilePermissions;
+import java.util.Map;
 import java.util.Set;
 import org.springframework.context.ApplicationContextInitializer;
 import org.springframework.context.ConfigurableApplicationContext;
+import org.springframework.core.env.ConfigurableEnvironment;
+import org.springframework.core.env.MapPropertySource;
 
 /**
  * Looks over the folder the data lies in before anything opens it: it has to be there, writable,
@@ -29,10 +32,43 @@ public final class DataFolder
 
   @Override
   public void initialize(ConfigurableApplicationContext context) {
-    String url = context.getEnvironment().getRequiredProperty("spring.datasource.url");
-    boolean onlyBuilding = Boolean.getBoolean("spring.aot.processing");
-    if (url.startsWith("jdbc:h2:file:") && !onlyBuilding) {
-      open(Path.of(context.getEnvironment().getRequiredProperty("ongle.data-dir")));
+    ConfigurableEnvironment environment = context.getEnvironment();
+    if (Boolean.getBoolean("spring.aot.processing")) {
+      return;
+    }
+    Map<String, Object> settings = Map.of();
+    if (SharedDatabase.isAsked(environment)) {
+      settings = SharedDatabase.settings(environment);
+    } else if (environment
+        .getRequiredProperty("spring.datasource.url")
+        .startsWith("jdbc:h2:file:")) {
+      Path folder = Path.of(environment.getRequiredProperty("ongle.data-dir"));
+      open(folder);
+      settings = unlock(folder, new DataKey(environment.getProperty("ongle.key-file", "")));
+    }
+    environment.getPropertySources().addFirst(new MapPropertySource("data", settings));
+  }
+
+  /**
+   * Makes the key where there is none yet, and encrypts what is not.
+   *
+   * @return the settings that open the file
+   * @throws CannotStart if it is encrypted and the key is not there
+   */
+  public static Map<String, Object> unlock(Path folder, DataKey key) {
+    StoredFile file = StoredFile.in(folder, key);
+    try {
+      if (Files.exists(file.file()) && file.isEncrypted() && !key.isThere()) {
+        throw new CannotStart(
+            CannotStart.Why.KEY_MISSING, key.file().map(Path::toString).orElse("–"), null);
+      }
+      key.make();
+      if (key.file().isPresent() && !file.isEncrypted()) {
+        file.encrypt();
+      }
+      return Map.of("ongle.cipher", file.cipher(), "spring.datasource.password", file.password());
+    } catch (IOException e) {
+      throw new CannotStart(CannotStart.Why.NOT_WRITABLE, folder, e);
     }
   }
 

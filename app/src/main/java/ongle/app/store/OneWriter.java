@@ -12,8 +12,8 @@ import org.springframework.transaction.support.DefaultTransactionStatus;
 
 /**
  * Changes come one after the other, in the order they were asked for, and are on the disk when they
- * are answered. A change takes some milliseconds: a salon never waits for that, and no two changes
- * can get in each other's way. Reading goes on beside it.
+ * are answered, at one instance as at several. A change takes some milliseconds: a salon never
+ * waits for that, and no two changes can get in each other's way. Reading goes on beside it.
  */
 @Component("transactionManager")
 class OneWriter extends JpaTransactionManager {
@@ -24,11 +24,17 @@ class OneWriter extends JpaTransactionManager {
 
   private final ReentrantLock turn = new ReentrantLock(true);
   private final transient DataFile file;
+  private final transient SharedDatabase shared;
   private final transient ObjectProvider<Witness> witnesses;
 
-  OneWriter(EntityManagerFactory entities, DataFile file, ObjectProvider<Witness> witnesses) {
+  OneWriter(
+      EntityManagerFactory entities,
+      DataFile file,
+      SharedDatabase shared,
+      ObjectProvider<Witness> witnesses) {
     super(entities);
     this.file = file;
+    this.shared = shared;
     this.witnesses = witnesses;
   }
 
@@ -45,6 +51,14 @@ class OneWriter extends JpaTransactionManager {
     } catch (RuntimeException | Error e) {
       pass();
       throw e;
+    }
+    if (!definition.isReadOnly()) {
+      try {
+        shared.takeTurn();
+      } catch (RuntimeException | Error e) {
+        doCleanupAfterCompletion(transaction);
+        throw e;
+      }
     }
   }
 

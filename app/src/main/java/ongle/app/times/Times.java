@@ -8,6 +8,7 @@ import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Collectors;
 import ongle.app.people.Needs;
 import ongle.app.people.Right;
+import ongle.app.store.Instances;
 import ongle.core.bench.Guide;
 import ongle.core.bench.LearnedTime;
 import ongle.core.bench.StepKind;
@@ -15,12 +16,12 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import org.springframework.transaction.support.TransactionSynchronization;
-import org.springframework.transaction.support.TransactionSynchronizationManager;
 
 /** Learns from finished appointments how long steps take whom. */
 @Service
 public class Times {
+  private static final String TIMES = "times";
+
   /** A set of ten leaves about eighty: enough for the last ten of every kind. */
   private static final Limit LOOKED_AT = Limit.of(2000);
 
@@ -28,13 +29,16 @@ public class Times {
 
   private final StepTimeRepository steps;
   private final VisitTimeRepository visits;
+  private final Instances instances;
 
   /** By technician, asked with every plan of a visit, changed by a finished one. */
   private final Map<Optional<Long>, Map<StepKind, Double>> factors = new ConcurrentHashMap<>();
 
-  Times(StepTimeRepository steps, VisitTimeRepository visits) {
+  Times(StepTimeRepository steps, VisitTimeRepository visits, Instances instances) {
     this.steps = steps;
     this.visits = visits;
+    this.instances = instances;
+    instances.forget(TIMES, factors::clear);
   }
 
   /**
@@ -90,13 +94,7 @@ public class Times {
 
   /** What was known counts until the change is kept, and no longer. */
   private void askAnew() {
-    TransactionSynchronizationManager.registerSynchronization(
-        new TransactionSynchronization() {
-          @Override
-          public void afterCommit() {
-            factors.clear();
-          }
-        });
+    instances.tellWhenKept(TIMES);
   }
 
   /** How the last appointments went against their forecast, the last first. */

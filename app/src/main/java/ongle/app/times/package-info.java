@@ -4,6 +4,6 @@
  *
  * <p>Read first: {@link ongle.app.times.Times}.
  *
- * <p>May know: core, people, words, web.
+ * <p>May know: core, people, store, words, web.
  */
 package ongle.app.times;

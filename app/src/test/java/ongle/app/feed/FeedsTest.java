@@ -1,14 +1,16 @@
 package ongle.app.feed;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.mockito.Mockito.mock;
 
 import java.util.ArrayList;
 import java.util.List;
+import ongle.app.store.Instances;
 import org.junit.jupiter.api.Test;
 
 /** Feeds are one a desk, bounded in all, and let go. */
 class FeedsTest {
-  private final Feeds feeds = new Feeds();
+  private final Feeds feeds = new Feeds(mock(Instances.class));
   private final List<String> gone = new ArrayList<>();
 
   @Test

@@ -10,13 +10,19 @@ import java.io.RandomAccessFile;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.sql.Connection;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.ZoneId;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 import java.util.stream.Stream;
 import ongle.app.store.DataFolder;
+import ongle.app.store.DataKey;
+import ongle.app.store.SharedDatabase;
+import ongle.app.store.StoredFile;
 import ongle.app.store.Update;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
@@ -33,16 +39,26 @@ class KeepingTest {
 
   @TempDir private Path data;
   @TempDir private Path second;
+  @TempDir private Path apart;
   private SingleConnectionDataSource database;
   private JdbcTemplate sql;
 
+  private DataKey key() {
+    return new DataKey(apart.resolve("salon.key").toString());
+  }
+
+  /** As a salon's: encrypted with a key that lies apart. */
   @BeforeEach
-  void open() {
+  void open() throws Exception {
+    Map<String, Object> opens = DataFolder.unlock(data, key());
     database =
         new SingleConnectionDataSource(
-            "jdbc:h2:file:" + data.resolve("ongle") + ";DB_CLOSE_ON_EXIT=FALSE",
+            "jdbc:h2:file:"
+                + data.resolve("ongle")
+                + opens.get("ongle.cipher")
+                + ";DB_CLOSE_ON_EXIT=FALSE",
             DataFolder.USER,
-            "",
+            (String) opens.get("spring.datasource.password"),
             true);
     sql = new JdbcTemplate(database);
     sql.execute("create table if not exists client (id bigint primary key, name varchar(40))");
@@ -66,9 +82,15 @@ class KeepingTest {
         data,
         second.toString(),
         false,
+        key(),
+        new SharedDatabase("", sql.getDataSource()),
         sql,
         TransactionOperations.withoutTransaction(),
         Clock.fixed(at, ZONE));
+  }
+
+  private KeepingTasks.Where where(Path folder) {
+    return new KeepingTasks.Where(folder, key(), Optional.empty());
   }
 
   private String said(Instant at, java.util.function.ToIntFunction<KeepingTasks> task) {
@@ -76,7 +98,9 @@ class KeepingTest {
     int code =
         task.applyAsInt(
             new KeepingTasks(
-                data, Clock.fixed(at, ZONE), new PrintStream(out, true, StandardCharsets.UTF_8)));
+                where(data),
+                Clock.fixed(at, ZONE),
+                new PrintStream(out, true, StandardCharsets.UTF_8)));
     return code + " " + out.toString(StandardCharsets.UTF_8);
   }
 
@@ -88,7 +112,7 @@ class KeepingTest {
     List<BackupFile> all = backups(NIGHT).all();
     assertThat(all).hasSize(Backups.KEPT);
     assertThat(all.get(0).name()).isEqualTo("ongle-20260325-030000.zip");
-    assertThat(all.get(0).verify()).containsEntry("CLIENT", 500L);
+    assertThat(all.get(0).verify(key())).containsEntry("client", 500L);
     assertThat(BackupFile.in(second)).hasSize(Backups.KEPT);
     try (Stream<Path> left = Files.list(data.resolve(Backups.FOLDER))) {
       assertThat(left).hasSize(2 * Backups.KEPT);
@@ -116,7 +140,7 @@ class KeepingTest {
     backups(NIGHT).now();
     Path folder = data.resolve(Backups.FOLDER);
     // As good as full: where the part would lie there is a folder that cannot be cleared.
-    Files.createDirectories(folder.resolve("ongle.part").resolve("full"));
+    Files.createDirectories(folder.resolve(Backups.PART).resolve("full"));
     assertThatThrownBy(() -> backups(NIGHT.plus(Duration.ofDays(1))).now())
         .isInstanceOf(Backups.NotKept.class)
         .hasMessageContaining("No backup was made");
@@ -128,7 +152,7 @@ class KeepingTest {
     sql.execute("create table spring_session (id bigint primary key)");
     sql.update("insert into spring_session values (1)");
     BackupFile made = backups(NIGHT).now();
-    assertThat(made.verify()).doesNotContainKey("SPRING_SESSION");
+    assertThat(made.verify(key())).doesNotContainKey("spring_session");
     sql.update("insert into spring_session values (2)");
     close();
     assertThat(said(NIGHT, tasks -> tasks.restore(made.zip()))).startsWith("0");
@@ -143,7 +167,7 @@ class KeepingTest {
     backups(NIGHT).keepWhatWasBeforeAnUpdate();
     List<BackupFile> all = backups(NIGHT).all();
     assertThat(all).hasSize(1);
-    assertThat(all.get(0).verify()).containsEntry("CLIENT", 500L);
+    assertThat(all.get(0).verify(key())).containsEntry("client", 500L);
     assertThat(all.get(0).slip()).isPresent();
     assertThat(data.resolve(Update.KEPT)).doesNotExist();
   }
@@ -154,11 +178,11 @@ class KeepingTest {
     sql.update("delete from client where id >= 100");
     backups(NIGHT.plus(Duration.ofHours(1))).putBack(made);
     close();
-    assertThat(KeepingTasks.restoreIfAsked("--ongle.data-dir=" + data)).isTrue();
-    assertThat(BackupFile.countsOf(data)).containsEntry("CLIENT", 500L);
-    assertThat(KeepingTasks.restoreIfAsked("--ongle.data-dir=" + data)).isFalse();
+    assertThat(askedFor()).isTrue();
+    assertThat(BackupFile.countsOf(StoredFile.in(data, key()))).containsEntry("client", 500L);
+    assertThat(askedFor()).isFalse();
     // What was there is backed up as well.
-    assertThat(backups(NIGHT).all().get(0).verify()).containsEntry("CLIENT", 100L);
+    assertThat(backups(NIGHT).all().get(0).verify(key())).containsEntry("client", 100L);
   }
 
   @Test
@@ -182,11 +206,63 @@ class KeepingTest {
     assertThat(said(NIGHT, tasks -> tasks.restore(good.zip())))
         .startsWith("0")
         .contains("500 clients");
-    assertThat(BackupFile.countsOf(data)).containsEntry("CLIENT", 500L);
+    assertThat(BackupFile.countsOf(StoredFile.in(data, key()))).containsEntry("client", 500L);
     try (Stream<Path> files = Files.list(data)) {
       assertThat(files.map(file -> file.getFileName().toString()))
           .anyMatch(name -> name.startsWith("replaced-"));
     }
+  }
+
+  private boolean askedFor() {
+    return KeepingTasks.restoreIfAsked(
+        "--ongle.data-dir=" + data, "--ongle.key-file=" + key().file().orElseThrow());
+  }
+
+  @Test
+  void whoeverTakesTheFolderOrABackupReadsNothing() throws Exception {
+    BackupFile made = backups(NIGHT).now();
+    close();
+    Path unpacked = second.resolve(DataFolder.FILE);
+    made.unpack(unpacked);
+    for (Path file : List.of(data.resolve(DataFolder.FILE), unpacked)) {
+      assertThat(Files.readString(file, StandardCharsets.ISO_8859_1))
+          .startsWith("H2encrypt")
+          .doesNotContain("Client 4");
+    }
+    DataKey other = new DataKey(second.resolve("other.key").toString());
+    Files.writeString(other.file().orElseThrow(), "0".repeat(64));
+    assertThatThrownBy(() -> made.verify(other)).isInstanceOf(BackupFile.Damaged.class);
+    Path lost = second.resolve("lost.key");
+    assertThatThrownBy(() -> DataFolder.unlock(data, new DataKey(lost.toString())))
+        .hasMessageContaining("lost.key");
+    assertThat(lost).doesNotExist();
+    assertThat(Files.getPosixFilePermissions(key().file().orElseThrow())).hasSize(2);
+  }
+
+  /** A salon of before goes on with what it had, and its old backups can be put back. */
+  @Test
+  void plainDataIsEncryptedAtTheNextStart() throws Exception {
+    close();
+    DataKey none = new DataKey("");
+    Path old = data.resolve("old");
+    Files.createDirectories(old);
+    StoredFile plain = StoredFile.in(old, none);
+    plain.update();
+    Path zip = old.resolve("ongle-20260101-030000.zip");
+    try (Connection opened = plain.open()) {
+      opened
+          .createStatement()
+          .execute(
+              "insert into client (version, form_key, name, minor)"
+                  + " values (0, random_uuid(), 'Ada Plain', false)");
+      opened.createStatement().execute("backup to '" + zip + "'");
+    }
+    assertThat(Files.readString(plain.file(), StandardCharsets.ISO_8859_1)).contains("Ada Plain");
+    DataFolder.unlock(old, key());
+    assertThat(Files.readString(plain.file(), StandardCharsets.ISO_8859_1))
+        .doesNotContain("Ada Plain");
+    assertThat(BackupFile.countsOf(StoredFile.in(old, key()))).containsEntry("client", 1L);
+    assertThat(new BackupFile(zip).verify(key())).containsEntry("client", 1L);
   }
 
   private static void overwrite(Path file) throws IOException {
@@ -227,7 +303,7 @@ class KeepingTest {
     Path none = data.resolve("nowhere");
     KeepingTasks tasks =
         new KeepingTasks(
-            none, Clock.fixed(NIGHT, ZONE), new PrintStream(new ByteArrayOutputStream()));
+            where(none), Clock.fixed(NIGHT, ZONE), new PrintStream(new ByteArrayOutputStream()));
     assertThat(tasks.backup()).isEqualTo(1);
     assertThat(tasks.doctor()).isEqualTo(1);
     assertThat(tasks.restore(none.resolve("x.zip"))).isEqualTo(1);
