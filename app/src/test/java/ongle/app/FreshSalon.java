@@ -9,6 +9,7 @@ import ongle.app.kits.KitCatalogue;
 import ongle.app.salon.SalonSettings;
 import org.springframework.context.ApplicationContext;
 import org.springframework.core.Ordered;
+import org.springframework.jdbc.core.ConnectionCallback;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.test.context.TestContext;
 import org.springframework.test.context.TestExecutionListener;
@@ -35,20 +36,30 @@ class FreshSalon implements TestExecutionListener, Ordered {
     forget(context, SalonSettings.class, "language");
   }
 
-  /** Keeps a copy of every table, and says how to bring it back. */
+  /** Keeps a copy of every table, and says how to bring it back; on either kind of database. */
   private static List<String> keep(JdbcTemplate salon) {
-    List<String> back = new ArrayList<>(List.of("SET REFERENTIAL_INTEGRITY FALSE;"));
-    salon.execute("CREATE SCHEMA KEPT");
+    boolean shared =
+        "PostgreSQL"
+            .equals(
+                salon.execute(
+                    (ConnectionCallback<String>)
+                        connection -> connection.getMetaData().getDatabaseProductName()));
+    String checks = shared ? "set session_replication_role = %s;" : "set referential_integrity %s;";
+    String schema = salon.queryForObject("select current_schema", String.class);
+    String kept = schema + "_kept";
+    List<String> back = new ArrayList<>(List.of(checks.formatted(shared ? "replica" : "false")));
+    salon.execute("create schema " + kept);
     for (String table :
         salon.queryForList(
-            "SELECT TABLE_NAME FROM INFORMATION_SCHEMA.TABLES WHERE TABLE_SCHEMA = 'PUBLIC'"
-                + " AND TABLE_NAME NOT LIKE 'flyway%'",
+            "select table_name from information_schema.tables where table_schema = current_schema"
+                + " and table_name not like 'flyway%'",
             String.class)) {
-      salon.execute("CREATE TABLE KEPT.%1$s AS SELECT * FROM PUBLIC.%1$s".formatted(table));
-      back.add("TRUNCATE TABLE PUBLIC.%1$s;".formatted(table));
-      back.add("INSERT INTO PUBLIC.%1$s SELECT * FROM KEPT.%1$s;".formatted(table));
+      String copy = kept + "." + table;
+      salon.execute("create table %s as select * from %s".formatted(copy, table));
+      back.add("delete from %s;".formatted(table));
+      back.add("insert into %s select * from %s;".formatted(table, copy));
     }
-    back.add("SET REFERENTIAL_INTEGRITY TRUE;");
+    back.add(checks.formatted(shared ? "default" : "true"));
     return back;
   }
 

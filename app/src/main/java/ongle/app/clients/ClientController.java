@@ -28,10 +28,12 @@ import org.springframework.web.bind.annotation.RequestParam;
 class ClientController {
   private final ClientRepository clients;
   private final ClientHistory history;
+  private final Agreed agreed;
 
-  ClientController(ClientRepository clients, ClientHistory history) {
+  ClientController(ClientRepository clients, ClientHistory history, Agreed agreed) {
     this.clients = clients;
     this.history = history;
+    this.agreed = agreed;
   }
 
   @GetMapping("/clients")
@@ -73,6 +75,7 @@ class ClientController {
   String show(@PathVariable long id, Model model) {
     Client client = client(id);
     model.addAttribute("client", client);
+    model.addAttribute("unsigned", agreed.missing(id));
     model.addAttribute("sets", Present.may(Right.HANDS) ? history.of(id) : List.of());
     model.addAttribute("setKey", UUID.randomUUID());
     return "clients/show";

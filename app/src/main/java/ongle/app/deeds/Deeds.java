@@ -152,7 +152,7 @@ public class Deeds implements Witness, HandlerInterceptor, WebMvcConfigurer {
   @Transactional(readOnly = true)
   public List<Deed> of(LocalDate day, @Nullable Long person) {
     return deeds.query(
-        "select * from deed where done_at >= ? and done_at < ? and (? is null or person_id = ?)"
+        "select * from deed where done_at >= ? and done_at < ? and (cast(? as bigint) is null or person_id = ?)"
             + " order by id desc limit "
             + SHOWN,
         Deeds::read,

@@ -13,6 +13,7 @@ public enum Part implements Code {
   BENCH,
   CHECK,
   CLIENTS,
+  CONSENT,
   DOOR,
   EXCHANGE,
   FIT,

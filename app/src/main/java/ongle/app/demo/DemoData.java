@@ -16,6 +16,9 @@ import java.util.UUID;
 import java.util.stream.Stream;
 import ongle.app.clients.Client;
 import ongle.app.clients.ClientRepository;
+import ongle.app.consent.Agreement;
+import ongle.app.consent.Consents;
+import ongle.app.consent.Signed;
 import ongle.app.editing.Change;
 import ongle.app.editing.SetEditor;
 import ongle.app.history.SetHistory;
@@ -52,6 +55,7 @@ import org.springframework.transaction.support.TransactionOperations;
 @Component
 class DemoData implements SmartInitializingSingleton {
   private final ClientRepository clients;
+  private final Consents consents;
   private final AppointmentRepository appointments;
   private final SetEditor sets;
   private final SetHistory history;
@@ -69,6 +73,7 @@ class DemoData implements SmartInitializingSingleton {
 
   DemoData(
       ClientRepository clients,
+      Consents consents,
       AppointmentRepository appointments,
       SetEditor sets,
       SetHistory history,
@@ -84,6 +89,7 @@ class DemoData implements SmartInitializingSingleton {
       TransactionOperations transactions,
       @Value("${ongle.demo}") boolean wanted) {
     this.clients = clients;
+    this.consents = consents;
     this.appointments = appointments;
     this.sets = sets;
     this.history = history;
@@ -116,8 +122,7 @@ class DemoData implements SmartInitializingSingleton {
       fill(today);
       history.beginHere(); // nobody would want to take the demo itself back
     } else if (appointments
-        .findByStartsAtBetweenOrderByStartsAt(
-            today.atStartOfDay(), today.plusDays(1).atStartOfDay())
+        .beginning(today.atStartOfDay(), today.plusDays(1).atStartOfDay())
         .isEmpty()) {
       bookAgain(today);
     }
@@ -191,7 +196,17 @@ class DemoData implements SmartInitializingSingleton {
         person.notes(),
         person.allergy(),
         Boolean.TRUE.equals(person.minor()));
-    return clients.save(client).getId();
+    long id = clients.save(client).getId();
+    if (!Boolean.FALSE.equals(person.agrees())) {
+      for (Agreement each : Agreement.values()) {
+        String name = client.isMinor() ? person.guardian() : person.name();
+        consents.sign(
+            UUID.randomUUID(),
+            id,
+            new Signed(each, name, client.isMinor(), DemoSignature.of(name)));
+      }
+    }
+    return id;
   }
 
   private long set(DemoSalon demo, long client, DemoSalon.Built built, LocalDate today) {

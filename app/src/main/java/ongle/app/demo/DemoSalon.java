@@ -60,9 +60,21 @@ record DemoSalon(
       int goodOpenMonths,
       double price) {}
 
-  /** One client. */
+  /**
+   * One client.
+   *
+   * @param guardian who signs for a minor
+   * @param agrees false for one who has not signed anything yet
+   */
   record Person(
-      String name, String phone, String handsDo, String notes, String allergy, Boolean minor) {}
+      String name,
+      String phone,
+      String handsDo,
+      String notes,
+      String allergy,
+      Boolean minor,
+      String guardian,
+      Boolean agrees) {}
 
   /**
    * One set, begun some days ago.

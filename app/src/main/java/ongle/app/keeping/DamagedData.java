@@ -31,24 +31,26 @@ final class DamagedData extends AbstractFailureAnalyzer<SQLException> {
     }
     Path data = Path.of(environment.getProperty("ongle.data-dir", ".ongle/data"));
     DataKey key = new DataKey(environment.getProperty("ongle.key-file", ""));
-    if (cause.getErrorCode() == OTHER_KEY) {
+    Optional<BackupFile> good =
+        new KeepingTasks(
+                new KeepingTasks.Where(data, key, Optional.empty()),
+                Clock.systemDefaultZone(),
+                System.err)
+            .lastGood();
+    // Of an encrypted file the database cannot tell damage from another key; a backup can.
+    if (cause.getErrorCode() == OTHER_KEY && good.isEmpty()) {
       String file = key.file().map(Path::toString).orElse("–");
       return new FailureAnalysis(
           Words.say("keeping.other-key", "file", file), Words.say("keeping.other-key.then"), cause);
     }
     return new FailureAnalysis(
         Words.say("keeping.damaged", "folder", data.toAbsolutePath().normalize().toString()),
-        new KeepingTasks(
-                new KeepingTasks.Where(data, key, Optional.empty()),
-                Clock.systemDefaultZone(),
-                System.err)
-            .lastGood()
-            .map(
-                good ->
+        good.map(
+                each ->
                     Words.say(
                         "keeping.put-back",
                         "file",
-                        good.zip().toAbsolutePath().normalize().toString()))
+                        each.zip().toAbsolutePath().normalize().toString()))
             .orElseGet(() -> Words.say("keeping.no-good-backup")),
         cause);
   }

@@ -291,9 +291,20 @@ public final class KeepingTasks {
     int wrong = 0;
     wrong += line(Files.isWritable(data), "keeping.writable", "keeping.not-writable");
     wrong += room();
+    if (!where.key().isThere() && isLocked()) {
+      return wrong + say(1, TROUBLE + where.key().missing());
+    }
     wrong += data();
     wrong += backups();
     return wrong;
+  }
+
+  private boolean isLocked() {
+    try {
+      return Files.exists(file()) && where.file().isEncrypted();
+    } catch (IOException cannotBeRead) {
+      return false;
+    }
   }
 
   private int line(boolean well, String good, String bad) {

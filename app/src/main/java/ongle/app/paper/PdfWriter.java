@@ -68,17 +68,24 @@ public class PdfWriter {
   public ResponseEntity<byte[]> answer(
       String what, PlannedSet planned, String template, Map<String, Object> model) {
     String name =
-        what
-            + " "
-            + planned.client().getName()
-            + " "
-            + planned.set().getCreatedAt().toLocalDate()
-            + ".pdf";
+        what + " " + planned.client().getName() + " " + planned.set().getCreatedAt().toLocalDate();
+    return answer(name, template, model);
+  }
+
+  /**
+   * The same of anything.
+   *
+   * @param name of the file, without its ending
+   */
+  public ResponseEntity<byte[]> answer(String name, String template, Map<String, Object> model) {
     return ResponseEntity.ok()
         .contentType(MediaType.APPLICATION_PDF)
         .header(
             HttpHeaders.CONTENT_DISPOSITION,
-            ContentDisposition.inline().filename(name, StandardCharsets.UTF_8).build().toString())
+            ContentDisposition.inline()
+                .filename(name + ".pdf", StandardCharsets.UTF_8)
+                .build()
+                .toString())
         .body(write(template, model));
   }
 

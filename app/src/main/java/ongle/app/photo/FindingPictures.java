@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import ongle.app.consent.Consents;
 import ongle.app.people.Needs;
 import ongle.app.people.Right;
 import ongle.app.web.NotFound;
@@ -19,10 +20,12 @@ import org.springframework.web.multipart.MultipartFile;
 @Service
 public class FindingPictures {
   private final FindingPictureRepository pictures;
+  private final Consents consents;
   private final Clock clock;
 
-  FindingPictures(FindingPictureRepository pictures, Clock clock) {
+  FindingPictures(FindingPictureRepository pictures, Consents consents, Clock clock) {
     this.pictures = pictures;
+    this.consents = consents;
     this.clock = clock;
   }
 
@@ -39,13 +42,15 @@ public class FindingPictures {
    * Reads an uploaded picture, smaller and without what a telephone writes into it.
    *
    * @return empty where none was given
-   * @throws IllegalArgumentException with the reason, if it is none that can be read
+   * @throws IllegalArgumentException with the reason, if it is none that can be read or they did
+   *     not agree to pictures
    */
   @Needs(Right.HANDS)
-  public Optional<Readable> read(Optional<MultipartFile> file) throws IOException {
+  public Optional<Readable> read(long setId, Optional<MultipartFile> file) throws IOException {
     if (file.isEmpty() || file.get().isEmpty()) {
       return Optional.empty();
     }
+    consents.mindPictures(setId);
     return Optional.of(new Readable(Picture.uploaded(file).smaller(Picture.LONGEST_KEPT)));
   }
 

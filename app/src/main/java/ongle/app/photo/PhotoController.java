@@ -6,6 +6,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import ongle.app.consent.Consents;
 import ongle.app.frame.SetPage;
 import ongle.app.frame.Stage;
 import ongle.app.people.Needs;
@@ -46,11 +47,13 @@ import org.springframework.web.server.ResponseStatusException;
 @RequestMapping("/sets/{id}/photo")
 class PhotoController {
   private final SetReader reader;
+  private final Consents consents;
   private final PhotoDesk desk;
   private final HandCamera camera;
 
-  PhotoController(SetReader reader, PhotoDesk desk, HandCamera camera) {
+  PhotoController(SetReader reader, Consents consents, PhotoDesk desk, HandCamera camera) {
     this.reader = reader;
+    this.consents = consents;
     this.desk = desk;
     this.camera = camera;
   }
@@ -236,6 +239,7 @@ class PhotoController {
     model.addAttribute("hand", hand);
     model.addAttribute("hands", Hand.values());
     model.addAttribute("finger", finger);
+    model.addAttribute("agreed", consents.mayPicture(id));
     model.addAttribute("photo", photo.orElse(null));
     photo.ifPresent(each -> show(each, finger, model));
   }

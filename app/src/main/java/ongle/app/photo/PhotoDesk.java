@@ -11,6 +11,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.TimeUnit;
 import java.util.stream.Stream;
+import ongle.app.consent.Consents;
 import ongle.app.editing.Change;
 import ongle.app.editing.SetEditor;
 import ongle.app.people.Needs;
@@ -35,11 +36,13 @@ class PhotoDesk {
   private static final int FORGOTTEN_AFTER_HOURS = 24;
 
   private final HandPhotoRepository photos;
+  private final Consents consents;
   private final SetEditor sets;
   private final Clock clock;
 
-  PhotoDesk(HandPhotoRepository photos, SetEditor sets, Clock clock) {
+  PhotoDesk(HandPhotoRepository photos, Consents consents, SetEditor sets, Clock clock) {
     this.photos = photos;
+    this.consents = consents;
     this.sets = sets;
     this.clock = clock;
   }
@@ -70,6 +73,7 @@ class PhotoDesk {
   @Needs(Right.HANDS)
   @Transactional
   void takeIn(long setId, Hand hand, Picture picture) {
+    consents.mindPictures(setId);
     LocalDateTime now = LocalDateTime.now(clock);
     photos.findBySetIdAndHand(setId, hand).ifPresent(photos::delete);
     photos.flush();

@@ -9,6 +9,7 @@ import java.util.Optional;
 import java.util.stream.Collectors;
 import ongle.app.check.CheckWords;
 import ongle.app.check.Checks;
+import ongle.app.consent.Consents;
 import ongle.app.frame.SetPage;
 import ongle.app.frame.Stage;
 import ongle.app.people.Needs;
@@ -51,12 +52,15 @@ import org.springframework.web.server.ResponseStatusException;
 @RequestMapping("/sets/{id}/check/pictures")
 class TraceController {
   private final SetReader reader;
+  private final Consents consents;
   private final TraceDesk desk;
   private final NailCamera camera;
   private final Checks checks;
 
-  TraceController(SetReader reader, TraceDesk desk, NailCamera camera, Checks checks) {
+  TraceController(
+      SetReader reader, Consents consents, TraceDesk desk, NailCamera camera, Checks checks) {
     this.reader = reader;
+    this.consents = consents;
     this.desk = desk;
     this.camera = camera;
     this.checks = checks;
@@ -247,6 +251,7 @@ class TraceController {
     NailPicture picture = pictures.get(view);
     TraceDesk.Outcome outcome = desk.outcome(plan, pictures);
     model.addAttribute("finger", finger);
+    model.addAttribute("agreed", consents.mayPicture(id));
     model.addAttribute("built", plan.extension() > 0 && plan.stop().isEmpty());
     model.addAttribute("view", view);
     model.addAttribute(

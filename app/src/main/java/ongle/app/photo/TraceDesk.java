@@ -15,6 +15,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.TimeUnit;
 import javax.imageio.ImageIO;
+import ongle.app.consent.Consents;
 import ongle.app.editing.Change;
 import ongle.app.editing.SetEditor;
 import ongle.app.people.Needs;
@@ -69,12 +70,19 @@ class TraceDesk {
           });
 
   private final NailPictureRepository pictures;
+  private final Consents consents;
   private final SetReader reader;
   private final SetEditor sets;
   private final Clock clock;
 
-  TraceDesk(NailPictureRepository pictures, SetReader reader, SetEditor sets, Clock clock) {
+  TraceDesk(
+      NailPictureRepository pictures,
+      Consents consents,
+      SetReader reader,
+      SetEditor sets,
+      Clock clock) {
     this.pictures = pictures;
+    this.consents = consents;
     this.reader = reader;
     this.sets = sets;
     this.clock = clock;
@@ -113,6 +121,7 @@ class TraceDesk {
   @Needs(Right.HANDS)
   @Transactional
   public void takeIn(long setId, Finger finger, View view, Picture picture) throws IOException {
+    consents.mindPictures(setId);
     pictures.findBySetIdAndFingerAndView(setId, finger, view).ifPresent(pictures::delete);
     pictures.flush();
     pictures.save(

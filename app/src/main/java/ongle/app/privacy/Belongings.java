@@ -48,7 +48,7 @@ class Belongings {
         on parent.constraint_name = r.unique_constraint_name
         and parent.constraint_schema = r.unique_constraint_schema
         and parent.ordinal_position = child.position_in_unique_constraint
-      where upper(child.table_schema) = 'PUBLIC'
+      where child.table_schema = current_schema
       """;
 
   private final JdbcTemplate sql;
@@ -192,6 +192,35 @@ class Belongings {
     return value instanceof Number || value instanceof Boolean || value == null
         ? value
         : value.toString();
+  }
+
+  /** Erases every picture, with what was marked in it; to be called in a transaction. */
+  void erasePictures(long client) {
+    Set<String> pictures =
+        sql
+            .queryForList(
+                "select table_name from information_schema.columns"
+                    + " where table_schema = current_schema and lower(column_name) = 'jpeg'",
+                String.class)
+            .stream()
+            .map(Belongings::upper)
+            .collect(Collectors.toSet());
+    List<Part> parts = parts();
+    for (Reference each : references()) {
+      if (pictures.contains(each.parent())) {
+        Part held = parts.stream().filter(p -> p.table().equals(each.parent())).findFirst().get();
+        sql.update(
+            "delete from %s where %s in (select %s from %s where %s)"
+                .formatted(each.child(), each.column(), each.key(), each.parent(), held.any()),
+            held.of(client));
+      }
+    }
+    parts.stream()
+        .filter(part -> pictures.contains(part.table()))
+        .forEach(
+            part ->
+                sql.update(
+                    "delete from " + part.table() + " where " + part.any(), part.of(client)));
   }
 
   /** Erases all of it, the farthest first; to be called in a transaction. */

@@ -5,8 +5,11 @@ import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Map;
+import ongle.app.consent.Agreement;
+import ongle.app.consent.Consents;
 import ongle.app.people.Needs;
 import ongle.app.people.Right;
+import org.springframework.context.event.EventListener;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -59,6 +62,14 @@ class Privacy {
   @Transactional
   public void erase(long client) {
     belongings.erase(client);
+  }
+
+  /** Pictures go as soon as nobody agrees to them any more. */
+  @EventListener
+  void withdrawn(Consents.Withdrawn withdrawn) {
+    if (withdrawn.kind() == Agreement.PICTURES) {
+      belongings.erasePictures(withdrawn.clientId());
+    }
   }
 
   /** Who has not come for so many months. */

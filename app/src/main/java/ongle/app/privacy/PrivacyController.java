@@ -4,7 +4,10 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import ongle.app.clients.Client;
+import ongle.app.clients.ClientHistory;
 import ongle.app.clients.ClientRepository;
+import ongle.app.consent.Consents;
+import ongle.app.paper.PdfWriter;
 import ongle.app.people.Needs;
 import ongle.app.people.Right;
 import ongle.app.salon.Salon;
@@ -33,12 +36,24 @@ class PrivacyController {
 
   private final Privacy privacy;
   private final ClientRepository clients;
+  private final ClientHistory history;
+  private final Consents consents;
   private final SalonSettings salon;
+  private final PdfWriter pdf;
 
-  PrivacyController(Privacy privacy, ClientRepository clients, SalonSettings salon) {
+  PrivacyController(
+      Privacy privacy,
+      ClientRepository clients,
+      ClientHistory history,
+      Consents consents,
+      SalonSettings salon,
+      PdfWriter pdf) {
     this.privacy = privacy;
     this.clients = clients;
+    this.history = history;
+    this.consents = consents;
     this.salon = salon;
+    this.pdf = pdf;
   }
 
   private Client client(long id) {
@@ -58,6 +73,25 @@ class PrivacyController {
                 .build()
                 .toString())
         .body(JSON.writeValueAsBytes(privacy.all(clientId)));
+  }
+
+  /** The same to read. */
+  @Needs(Right.HANDS)
+  @GetMapping("/clients/{clientId}/record.pdf")
+  ResponseEntity<byte[]> paper(@PathVariable long clientId) {
+    Client client = client(clientId);
+    return pdf.answer(
+        "client-" + clientId,
+        "privacy/record",
+        Map.of(
+            "client",
+            client,
+            "sets",
+            history.of(clientId),
+            "agreed",
+            consents.of(clientId),
+            "all",
+            privacy.all(clientId)));
   }
 
   @GetMapping("/clients/{clientId}/erase")

@@ -6,6 +6,7 @@ import java.nio.file.Path;
 import java.security.SecureRandom;
 import java.util.HexFormat;
 import java.util.Optional;
+import ongle.app.words.Words;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.stereotype.Component;
 
@@ -31,7 +32,7 @@ public final class DataKey {
     return file;
   }
 
-  boolean isThere() {
+  public boolean isThere() {
     return file.filter(Files::exists).isPresent();
   }
 
@@ -41,7 +42,9 @@ public final class DataKey {
       return;
     }
     Path path = file.get().toAbsolutePath();
-    DataFolder.create(path.getParent());
+    if (!Files.exists(path.getParent())) {
+      DataFolder.create(path.getParent());
+    }
     byte[] key = new byte[BYTES];
     new SecureRandom().nextBytes(key);
     Files.writeString(path, HexFormat.of().formatHex(key) + System.lineSeparator());
@@ -51,9 +54,18 @@ public final class DataKey {
   /**
    * What it says.
    *
-   * @throws IOException if it is not there
+   * @throws IOException in words, if it is not there
    */
   String read() throws IOException {
-    return Files.readString(file.orElseThrow(() -> new IOException("no key is named"))).strip();
+    if (!isThere()) {
+      throw new IOException(missing());
+    }
+    return Files.readString(file.orElseThrow()).strip();
+  }
+
+  /** That it is not where it should be, in words. */
+  public String missing() {
+    return Words.say(
+        "store.CannotStart.Why.KEY_MISSING", "folder", file.map(Path::toString).orElse("–"));
   }
 }

@@ -49,10 +49,7 @@ class Book {
   }
 
   private Optional<Appointment> runsInto(Appointment at, int minutes) {
-    return appointments
-        .findByStartsAtBetweenOrderByStartsAt(
-            at.getStartsAt(), at.getStartsAt().plusMinutes(minutes).minusSeconds(1))
-        .stream()
+    return appointments.beginning(at.getStartsAt(), at.getStartsAt().plusMinutes(minutes)).stream()
         .filter(other -> !other.getId().equals(at.getId()))
         .findFirst();
   }

@@ -80,8 +80,8 @@ class CalendarController {
   ResponseEntity<String> all() {
     CalendarFile file = new CalendarFile();
     List<Appointment> booked =
-        appointments.findByStartsAtAfterOrderByStartsAt(
-            LocalDate.now(clock).atStartOfDay().minusNanos(1));
+        appointments.findByStartsAtGreaterThanEqualOrderByStartsAt(
+            LocalDate.now(clock).atStartOfDay());
     Map<Long, Client> people =
         clients.findAllById(booked.stream().map(Appointment::getClientId).toList()).stream()
             .collect(Collectors.toMap(Client::getId, Function.identity()));

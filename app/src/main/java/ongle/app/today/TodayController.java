@@ -86,8 +86,7 @@ class TodayController {
     LocalDateTime now = LocalDateTime.now(clock);
     LocalDate today = now.toLocalDate();
     List<Appointment> booked =
-        appointments.findByStartsAtBetweenOrderByStartsAt(
-            today.atStartOfDay(), today.plusDays(1).atStartOfDay().minusNanos(1));
+        appointments.beginning(today.atStartOfDay(), today.plusDays(1).atStartOfDay());
     Map<Long, Client> people =
         clients.findAllById(booked.stream().map(Appointment::getClientId).toList()).stream()
             .collect(Collectors.toMap(Client::getId, Function.identity()));

@@ -137,7 +137,7 @@ class WearController {
                   : said.strip().substring(0, Math.min(WearForm.LONGEST, said.strip().length())),
               told);
       LocalDate found = day.isBlank() ? wears.today() : date(day);
-      Optional<FindingPictures.Readable> shown = pictures.read(picture);
+      Optional<FindingPictures.Readable> shown = pictures.read(id, picture);
       if (shown.isPresent()) {
         desk.note(id, finger, found, form, shown.get());
       } else {

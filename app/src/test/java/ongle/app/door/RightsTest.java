@@ -60,6 +60,7 @@ class RightsTest {
           put("GET /(kits|shelf|products|lamps|coats|recipes).*", ALL_HANDS);
           put("\\w+ /clients/\\{\\w+}/erase", OWNER);
           put("\\w+ /clients/\\{\\w+}/record.json", ALL_HANDS);
+          put("\\w+ /clients/\\{\\w+}/(record.pdf|consent/\\{\\w+}/withdraw)", ALL_HANDS);
           put("\\w+ /clients/\\{\\w+}/(hands|sets|wear).*", ALL_HANDS);
           put("\\w+ /clients.*", ALL);
           put(

@@ -236,6 +236,13 @@ class KeepingTest {
     assertThatThrownBy(() -> DataFolder.unlock(data, new DataKey(lost.toString())))
         .hasMessageContaining("lost.key");
     assertThat(lost).doesNotExist();
+    Files.move(key().file().orElseThrow(), lost);
+    assertThat(said(NIGHT, KeepingTasks::doctor))
+        .contains("its key is not where it should be")
+        .doesNotContain("damaged");
+    assertThat(said(NIGHT, tasks -> tasks.restore(made.zip())))
+        .contains("its key is not where it should be");
+    Files.move(lost, key().file().orElseThrow());
     assertThat(Files.getPosixFilePermissions(key().file().orElseThrow())).hasSize(2);
   }
 

@@ -104,7 +104,7 @@ class DevicesTest {
   @Test
   void aCodeIsNoGoodAfterTenMinutes() {
     String code = devices.code("telephone");
-    salon.update("update device set code_until = dateadd(minute, -11, code_until)");
+    salon.update("update device set code_until = code_until - interval '11' minute");
     assertThat(devices.comes(code)).isEmpty();
     assertThat(devices.comes("made up")).isEmpty();
   }

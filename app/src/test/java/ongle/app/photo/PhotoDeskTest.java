@@ -79,7 +79,7 @@ class PhotoDeskTest {
   void aPictureNobodyKeptIsGoneAfterADayByTheClock() {
     desk.forgetOld();
     assertThat(desk.find(SET, Hand.RIGHT)).as("taken just now").isPresent();
-    sql.update("update hand_photo set taken_at = dateadd('HOUR', -25, taken_at)");
+    sql.update("update hand_photo set taken_at = taken_at - interval '25' hour");
     desk.forgetOld();
     assertThat(desk.find(SET, Hand.RIGHT)).isEmpty();
   }

@@ -404,7 +404,7 @@ class WearTest {
             within(1e-6));
     assertThat(
             sql.queryForObject(
-                "select max(counted) from (select count(*) counted from wear_note where counts group by set_id, finger)",
+                "select max(counted) from (select count(*) counted from wear_note where counts group by set_id, finger) all_of_them",
                 Long.class))
         .isEqualTo(1);
     assertThat(sql.queryForList("select material, number, failed from lot_tally order by 1, 2"))
