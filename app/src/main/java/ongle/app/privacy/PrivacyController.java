@@ -1,8 +1,11 @@
 package ongle.app.privacy;
 
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 import ongle.app.clients.Client;
 import ongle.app.clients.ClientHistory;
 import ongle.app.clients.ClientRepository;
@@ -33,6 +36,9 @@ import tools.jackson.databind.json.JsonMapper;
 class PrivacyController {
   private static final JsonMapper JSON =
       JsonMapper.builder().enable(SerializationFeature.INDENT_OUTPUT).build();
+
+  /** Columns that are shown as what they are, not as text. */
+  private static final Set<String> DRAWN = Set.of("jpeg", "signature");
 
   private final Privacy privacy;
   private final ClientRepository clients;
@@ -91,7 +97,31 @@ class PrivacyController {
             "agreed",
             consents.of(clientId),
             "all",
-            privacy.all(clientId)));
+            lines(privacy.all(clientId))));
+  }
+
+  /**
+   * A row as it is read.
+   *
+   * @param jpeg the picture in it as Base64; null if there is none
+   */
+  record Line(String text, String jpeg) {}
+
+  private static Map<String, List<Line>> lines(Map<String, List<Map<String, Object>>> all) {
+    Map<String, List<Line>> lines = new LinkedHashMap<>();
+    all.forEach(
+        (table, rows) ->
+            lines.put(table, rows.stream().map(PrivacyController::line).toList()));
+    return lines;
+  }
+
+  private static Line line(Map<String, Object> row) {
+    String text =
+        row.entrySet().stream()
+            .filter(each -> each.getValue() != null && !DRAWN.contains(each.getKey()))
+            .map(each -> each.getKey() + " " + each.getValue())
+            .collect(Collectors.joining(" · "));
+    return new Line(text, (String) row.get("jpeg"));
   }
 
   @GetMapping("/clients/{clientId}/erase")
