@@ -3,158 +3,294 @@ package ongle.e2e;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.net.Socket;
 import java.net.URI;
 import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
-import java.time.Duration;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Queue;
 import java.util.Random;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.ConcurrentLinkedQueue;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
+import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.TimeUnit;
+import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.concurrent.atomic.AtomicInteger;
+import java.util.stream.Collectors;
 import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
-/** A salon busier than any: thirty desks, pages by the hundred, feeds that come and go. */
+/**
+ * A salon busier than any, on two instances and one PostgreSQL: fifty desks, a hundred pages a
+ * second, listeners that come and go; then the same while instances are killed. {@code ./ongle
+ * load} writes its report.
+ */
 @Tag("load")
 class LoadIT {
-  private static final Duration LASTS = Duration.ofSeconds(Integer.getInteger("ongle.load", 300));
-  private static final int DESKS = 30;
+  private static final int LASTS = Integer.getInteger("ongle.load", 1800);
+  private static final int KILLS = Integer.getInteger("ongle.kills", 50);
+  private static final int DESKS = 50;
+  private static final int PRESSES_EVERY = 5000;
+  private static final int PAGES_A_SECOND = Integer.getInteger("ongle.pages", 100);
   private static final int PAGES_AT_ONCE = 200;
-  private static final int FEEDS = 50_000;
+  private static final int LISTENERS = 60;
+  private static final int LISTENS_MOST = 10_000;
+  private static final int WARM_UP = 60;
+  private static final String FORM = "application/x-www-form-urlencoded";
 
-  private final Queue<Double> times = new ConcurrentLinkedQueue<>();
+  /** Looked at by turns; those of a set by the set's number. */
+  private static final List<String> PAGES =
+      List.of(
+          "/",
+          "/clients",
+          "/clients/%d",
+          "/kits",
+          "/shelf",
+          "/sets/%d/measure",
+          "/sets/%d/fit",
+          "/sets/%d/shape",
+          "/sets/%d/structure",
+          "/sets/%d/bench");
+
+  private final AtomicBoolean on = new AtomicBoolean(true);
   private final AtomicInteger errors = new AtomicInteger();
+  private final Map<String, Integer> whichErrors = new ConcurrentHashMap<>();
+  private volatile Tally tally = new Tally();
+
+  /** How long answers took, ms. */
+  private static final class Tally {
+    private final Queue<Double> presses = new ConcurrentLinkedQueue<>();
+    private final Queue<Double> pages = new ConcurrentLinkedQueue<>();
+
+    static String says(Queue<Double> times) {
+      List<Double> sorted = times.stream().sorted().toList();
+      return sorted.isEmpty()
+          ? "none"
+          : "%d, median %.0f ms, 95 %% within %.0f ms, slowest %.0f ms"
+              .formatted(
+                  sorted.size(),
+                  sorted.get(sorted.size() / 2),
+                  sorted.get((int) (sorted.size() * 0.95)),
+                  sorted.get(sorted.size() - 1));
+    }
+  }
+
+  /** Somebody at a desk, known at both instances. */
+  private final class Person {
+    private final List<Visitor> at;
+    private final String cookie;
+    private final Random random;
+
+    /** Signs in once: a session is good at every instance. */
+    Person(List<Salon> instances, int seed) {
+      random = new Random(seed);
+      Visitor browser = new Visitor(instances.get(seed % instances.size()));
+      try {
+        cookie = browser.cookie();
+      } catch (IOException e) {
+        throw new UncheckedIOException(e);
+      } catch (InterruptedException e) {
+        throw new IllegalStateException(e);
+      }
+      at = instances.stream().map(browser::at).toList();
+    }
+
+    /** At one instance, as a balancer would choose; at the other if that is gone. */
+    HttpResponse<String> ask(Question question) throws IOException, InterruptedException {
+      int first = random.nextInt(at.size());
+      try {
+        return question.ask(at.get(first));
+      } catch (IOException gone) {
+        return question.ask(at.get((first + 1) % at.size()));
+      }
+    }
+  }
+
+  private interface Question {
+    HttpResponse<String> ask(Visitor visitor) throws IOException, InterruptedException;
+  }
 
   @Test
-  void thirtyDesksAreAnsweredAndNothingPilesUp() throws Exception {
-    try (Salon salon = new Salon()) {
-      for (int i = 0; i < 200; i++) {
-        salon.get("/sets/" + (1 + i % 5) + "/structure");
-      }
-      String before = salon.weight();
-      long until = System.nanoTime() + LASTS.toNanos();
-      ExecutorService desks = Executors.newFixedThreadPool(DESKS + 2);
+  void aBusySalonIsAnsweredAndLosesNothing() throws Exception {
+    try (Postgres postgres = new Postgres();
+        Salon one = Salon.on(postgres, "busy");
+        Salon two = Salon.on(postgres, "busy")) {
+      List<Salon> instances = List.of(one, two);
+      ExecutorService desks = Executors.newCachedThreadPool();
+      ScheduledExecutorService beat = Executors.newScheduledThreadPool(1);
+      List<Person> people = new ArrayList<>();
       for (int desk = 0; desk < DESKS; desk++) {
-        int number = desk;
-        desks.execute(() -> work(salon, number, until));
+        people.add(new Person(instances, desk));
       }
-      desks.execute(() -> pagesAtOnce(salon, until));
-      desks.execute(() -> feeds(salon, until));
+      people.forEach(person -> desks.execute(() -> work(person)));
+      for (int ear = 0; ear < LISTENERS; ear++) {
+        Person person = people.get(ear % DESKS);
+        String name = "load-desk-" + ear;
+        desks.execute(() -> listen(instances, name, person));
+      }
+      ExecutorService loaders = Executors.newFixedThreadPool(PAGES_AT_ONCE);
+      pages(people, beat, loaders);
+      Pause.of(TimeUnit.SECONDS.toMillis(WARM_UP));
+      tally = new Tally();
+      errors.set(0);
+      String before = one.weight() + " | " + two.weight();
+      StringBuilder between = new StringBuilder();
+      for (int third = 0; third < 3; third++) {
+        Pause.of(TimeUnit.SECONDS.toMillis(LASTS / 3));
+        between.append(
+            "- after %d s: %s | %s%n"
+                .formatted((third + 1) * LASTS / 3, one.weight(), two.weight()));
+      }
+      Tally calm = tally;
+      int calmErrors = errors.get();
+      tally = new Tally();
+      Writers writers = new Writers(instances, 6);
+      for (int i = 0; i < Writers.FIELDS.size(); i++) {
+        int seed = i;
+        desks.execute(
+            () -> writers.write(Writers.FIELDS.get(seed), new Random(seed), on::get, 100));
+      }
+      Random random = new Random(11);
+      for (int kill = 0; kill < KILLS; kill++) {
+        Pause.of(1000 + random.nextInt(3000));
+        Salon killed = instances.get(kill % 2);
+        killed.kill();
+        killed.start();
+      }
+      on.set(false);
+      beat.shutdownNow();
+      loaders.shutdownNow();
       desks.shutdown();
-      assertThat(desks.awaitTermination(LASTS.toSeconds() + 120, TimeUnit.SECONDS)).isTrue();
-      TimeUnit.SECONDS.sleep(15);
-      List<Double> sorted = times.stream().sorted().toList();
-      System.out.printf(
-          "%d requests of %d desks in %d s: errors %d, median %.0f ms, 95th percentile %.0f ms, slowest %.0f ms%n",
-          sorted.size(),
-          DESKS,
-          LASTS.toSeconds(),
-          errors.get(),
-          sorted.get(sorted.size() / 2),
-          sorted.get((int) (sorted.size() * 0.95)),
-          sorted.get(sorted.size() - 1));
-      System.out.println("before: " + before);
-      System.out.println("after:  " + salon.weight());
-      assertThat(errors).hasValue(0);
+      desks.awaitTermination(1, TimeUnit.MINUTES);
+      int lost = writers.lost(one) + writers.lost(two);
+      String report =
+          report(calm, calmErrors, before, between.toString(), writers.acknowledged(), lost);
+      System.out.println(report);
+      Files.writeString(Path.of("target", "load.md"), report);
+      assertThat(lost).isZero();
+      assertThat(calmErrors).isZero();
+      assertThat(errors.get()).isZero();
     }
   }
 
-  /** Looks at a page, changes something, looks again; a person's pause between. */
-  private void work(Salon salon, int number, long until) {
-    Random random = new Random(number);
-    Visitor visitor = new Visitor(salon);
-    int set = 1 + number % 5;
-    while (System.nanoTime() < until) {
-      String finger = (random.nextBoolean() ? "L" : "R") + (1 + random.nextInt(5));
-      String looked = "/sets/" + set + "/structure?finger=" + finger;
-      ask(looked, () -> visitor.get(looked));
-      String changed = "/sets/" + set + "/structure/" + finger + "/APEX_THICKNESS";
-      String form = "value=1." + (10 + random.nextInt(60)) + "&seen=&look=nail";
-      ask(changed, () -> visitor.post(changed, "application/x-www-form-urlencoded", form));
-      pause(500 + random.nextInt(1000));
+  private String report(
+      Tally calm, int calmErrors, String before, String between, int acknowledged, int lost) {
+    return """
+        # A busy salon
+
+        Two instances on one PostgreSQL, %d processors in all, the load generator and the database on the same ones. %d desks that press every %d s, %d page loads a second over ten kinds of pages, %d listeners that open and close. Page loads are timed from when they were due, not from when the generator came to send them.
+
+        ## %d s, after %d s to warm up
+
+        - presses: %s
+        - pages: %s
+        - errors: %d
+        - memory at the beginning: %s
+        %s
+        ## The same while one instance after the other is killed (kill -9), %d times
+
+        - presses: %s
+        - pages: %s
+        - errors (neither instance answered, or not as it should): %d
+        - changes answered as saved to four writers beside: %d; of them lost: %d
+        %s
+        """
+        .formatted(
+            Runtime.getRuntime().availableProcessors(),
+            DESKS,
+            PRESSES_EVERY / 1000,
+            PAGES_A_SECOND,
+            LISTENERS,
+            LASTS,
+            WARM_UP,
+            Tally.says(calm.presses),
+            Tally.says(calm.pages),
+            calmErrors,
+            before,
+            between,
+            KILLS,
+            Tally.says(tally.presses),
+            Tally.says(tally.pages),
+            errors.get() - calmErrors,
+            acknowledged,
+            lost,
+            whichErrors.entrySet().stream()
+                .map(each -> "- " + each.getValue() + " times " + each.getKey())
+                .collect(Collectors.joining("\n")));
+  }
+
+  /** Presses every few seconds. */
+  private void work(Person person) {
+    Pause.of(person.random.nextInt(PRESSES_EVERY));
+    while (on.get()) {
+      long begun = System.nanoTime();
+      int set = 1 + person.random.nextInt(5);
+      String finger = (person.random.nextBoolean() ? "L" : "R") + (1 + person.random.nextInt(5));
+      String path = "/sets/" + set + "/structure/" + finger + "/APEX_THICKNESS";
+      String form = "value=1." + (10 + person.random.nextInt(60)) + "&seen=&look=nail";
+      ask(path, person, visitor -> visitor.post(path, FORM, form), begun, tally.presses);
+      Pause.of(PRESSES_EVERY - (System.nanoTime() - begun) / 1_000_000);
     }
   }
 
-  private void pagesAtOnce(Salon salon, long until) {
-    ExecutorService all = Executors.newFixedThreadPool(PAGES_AT_ONCE);
-    Visitor visitor = new Visitor(salon);
-    while (System.nanoTime() < until) {
-      for (int i = 0; i < PAGES_AT_ONCE; i++) {
-        String path = i % 2 == 0 ? "/" : "/clients/" + (1 + i % 10);
-        all.execute(() -> ask(path, () -> visitor.get(path)));
-      }
-      pause(20_000);
-    }
-    all.shutdown();
+  private void pages(List<Person> people, ScheduledExecutorService beat, ExecutorService pool) {
+    AtomicInteger next = new AtomicInteger();
+    beat.scheduleAtFixedRate(
+        () -> {
+          long due = System.nanoTime();
+          int number = next.getAndIncrement();
+          String path = PAGES.get(number % PAGES.size()).formatted(1 + number / 10 % 6);
+          Person person = people.get(number % people.size());
+          pool.execute(() -> ask(path, person, visitor -> visitor.get(path), due, tally.pages));
+        },
+        0,
+        1_000_000 / PAGES_A_SECOND,
+        TimeUnit.MICROSECONDS);
   }
 
-  private void feeds(Salon salon, long until) {
-    String cookie = cookie(salon);
-    URI at = URI.create(salon.address("/"));
-    for (int i = 0; i < FEEDS && System.nanoTime() < until; i++) {
-      try (Socket feed = new Socket(at.getHost(), at.getPort())) {
+  private void listen(List<Salon> instances, String desk, Person person) {
+    Random random = new Random(desk.hashCode());
+    while (on.get()) {
+      URI address = URI.create(instances.get(random.nextInt(instances.size())).address("/"));
+      try (Socket feed = new Socket(address.getHost(), address.getPort())) {
         feed.getOutputStream()
             .write(
-                ("GET /feed?desk=load-"
-                        + i
-                        + " HTTP/1.1\r\nHost: "
-                        + at.getAuthority()
-                        + "\r\nCookie: "
-                        + cookie
-                        + "\r\n\r\n")
+                ("GET /feed?desk=%s HTTP/1.1\r\nHost: %s\r\nCookie: %s\r\n\r\n")
+                    .formatted(desk, address.getAuthority(), person.cookie)
                     .getBytes(StandardCharsets.US_ASCII));
-        if (i % 10 == 0) {
-          feed.getInputStream().read();
-        }
-      } catch (IOException e) {
-        errors.incrementAndGet();
+        feed.getInputStream().read();
+        Pause.of(random.nextInt(LISTENS_MOST));
+      } catch (IOException gone) {
+        Pause.of(500); // it listens at another
       }
-      pause(3);
     }
   }
 
-  private static String cookie(Salon salon) {
+  private void ask(String path, Person person, Question question, long since, Queue<Double> times) {
     try {
-      return new Visitor(salon).cookie();
-    } catch (IOException e) {
-      throw new java.io.UncheckedIOException(e);
-    } catch (InterruptedException e) {
-      throw new IllegalStateException(e);
-    }
-  }
-
-  /** Something asked of the salon. */
-  private interface Question {
-    HttpResponse<String> ask() throws IOException, InterruptedException;
-  }
-
-  private void ask(String path, Question question) {
-    long before = System.nanoTime();
-    try {
-      int status = question.ask().statusCode();
+      int status = person.ask(question).statusCode();
       if (status != 200) {
-        errors.incrementAndGet();
-        System.out.println(status + " " + path);
+        wrong(status + " " + path.replaceAll("\\d+", "n"));
       }
-    } catch (IOException e) {
-      errors.incrementAndGet();
-      System.out.println(e + " " + path);
+    } catch (IOException | RuntimeException e) {
+      wrong(e.getClass().getSimpleName() + " " + path.replaceAll("\\d+", "n"));
     } catch (InterruptedException e) {
       Thread.currentThread().interrupt();
     }
-    times.add((System.nanoTime() - before) / 1e6);
+    times.add((System.nanoTime() - since) / 1e6);
   }
 
-  private static void pause(long millis) {
-    try {
-      TimeUnit.MILLISECONDS.sleep(millis);
-    } catch (InterruptedException e) {
-      Thread.currentThread().interrupt();
+  private void wrong(String what) {
+    if (on.get()) {
+      errors.incrementAndGet();
+      whichErrors.merge(what, 1, Integer::sum);
     }
   }
 }

@@ -90,6 +90,9 @@ final class Salon implements AutoCloseable {
     List<String> command = new ArrayList<>();
     command.add(ProcessHandle.current().info().command().orElse("java"));
     command.add("@" + System.getProperty("ongle.jvm"));
+    if (settings.stream().anyMatch(each -> each.startsWith("--ongle.database="))) {
+      command.add("-XX:TieredStopAtLevel=4"); // as ./ongle start does with a shared database
+    }
     command.add("-jar");
     command.add(System.getProperty("ongle.jar"));
     command.add("--ongle.demo=true");

@@ -23,8 +23,8 @@ final class Visitor {
 
   private final Salon salon;
   private final String name;
-  private final CookieManager cookies = new CookieManager();
-  private final HttpClient http = browser().cookieHandler(cookies).build();
+  private final CookieManager cookies;
+  private final HttpClient http;
   private volatile String token = "";
 
   Visitor(Salon salon) {
@@ -34,6 +34,21 @@ final class Visitor {
   Visitor(Salon salon, String name) {
     this.salon = salon;
     this.name = name;
+    cookies = new CookieManager();
+    http = browser().cookieHandler(cookies).build();
+  }
+
+  private Visitor(Salon salon, Visitor same) {
+    this.salon = salon;
+    name = same.name;
+    cookies = same.cookies;
+    http = same.http;
+    token = same.token;
+  }
+
+  /** The same browser, signed in as it is, at another instance of the salon. */
+  Visitor at(Salon instance) {
+    return new Visitor(instance, this);
   }
 
   /** One that takes a salon's own certificate for what it is. */

@@ -110,8 +110,7 @@ class PrivacyController {
   private static Map<String, List<Line>> lines(Map<String, List<Map<String, Object>>> all) {
     Map<String, List<Line>> lines = new LinkedHashMap<>();
     all.forEach(
-        (table, rows) ->
-            lines.put(table, rows.stream().map(PrivacyController::line).toList()));
+        (table, rows) -> lines.put(table, rows.stream().map(PrivacyController::line).toList()));
     return lines;
   }
 

@@ -9,6 +9,8 @@ import javax.sql.DataSource;
 import org.flywaydb.core.Flyway;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.core.env.Environment;
+import org.springframework.dao.CannotAcquireLockException;
+import org.springframework.jdbc.UncategorizedSQLException;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Component;
 
@@ -51,10 +53,16 @@ public class SharedDatabase {
   /**
    * Waits until the change under way is the only one at any instance; so it stays until it is kept
    * or taken back.
+   *
+   * @throws CannotAcquireLockException if that takes too long
    */
   void takeTurn() {
     if (shared) {
-      sql.query(TAKE_TURN, row -> {});
+      try {
+        sql.query(TAKE_TURN, row -> {});
+      } catch (UncategorizedSQLException e) {
+        throw new CannotAcquireLockException("changes of other instances take long", e);
+      }
     }
   }
 
