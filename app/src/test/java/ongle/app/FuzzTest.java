@@ -27,9 +27,12 @@ import ongle.app.people.Role;
 import ongle.core.nail.Finger;
 import ongle.core.nail.Quantity;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
 import org.springframework.beans.BeanUtils;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.test.context.SpringBootTest;
+import org.springframework.boot.test.system.CapturedOutput;
+import org.springframework.boot.test.system.OutputCaptureExtension;
 import org.springframework.boot.test.web.server.LocalServerPort;
 import org.springframework.core.MethodParameter;
 import org.springframework.http.MediaType;
@@ -42,6 +45,7 @@ import org.springframework.web.servlet.mvc.method.annotation.RequestMappingHandl
  * Everything that can be asked, asked with what nobody should type. Two thousand requests here,
  * twenty thousand by {@code ./ongle fuzz}.
  */
+@ExtendWith(OutputCaptureExtension.class)
 @SpringBootTest(
     webEnvironment = SpringBootTest.WebEnvironment.RANDOM_PORT,
     properties = {
@@ -151,7 +155,7 @@ class FuzzTest {
   }
 
   @Test
-  void nothingThatIsSentBreaksTheSalon() throws Exception {
+  void nothingThatIsSentBreaksTheSalon(CapturedOutput log) throws Exception {
     List<Route> routes = routes();
     assertThat(routes).hasSizeGreaterThan(100);
     List<String> broken = Collections.synchronizedList(new ArrayList<>());
@@ -166,6 +170,8 @@ class FuzzTest {
       }
     }
     assertThat(broken).isEmpty();
+    // What people are called and what was typed stands in no log, and no address either.
+    assertThat(log.getAll()).doesNotContain("Fuzz 0", "alert(1)", "drop table", "127.0.0.1");
     comeAs(0);
     assertThat(
             browser.send(

@@ -11,6 +11,8 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import ongle.app.editing.Change;
 import ongle.app.editing.SetEditor;
+import ongle.app.people.Needs;
+import ongle.app.people.Right;
 import ongle.app.planning.PlannedSet;
 import ongle.app.salon.SalonSettings;
 import ongle.app.visits.PlannedVisit;
@@ -32,6 +34,7 @@ import tools.jackson.databind.json.JsonMapper;
 
 /** Holds built sets against their plans, and keeps each round of measuring. */
 @Service
+@Needs(Right.HANDS)
 public class Checks {
   private final CheckRoundRepository rounds;
   private final LookFoundRepository looks;

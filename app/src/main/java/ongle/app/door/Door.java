@@ -7,11 +7,9 @@ import java.io.IOException;
 import java.net.URLEncoder;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
-import javax.sql.DataSource;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
-import org.springframework.jdbc.support.JdbcTransactionManager;
 import org.springframework.security.access.AccessDeniedException;
 import org.springframework.security.authentication.AuthenticationManager;
 import org.springframework.security.authentication.ProviderNotFoundException;
@@ -23,10 +21,8 @@ import org.springframework.security.web.authentication.AnonymousAuthenticationFi
 import org.springframework.security.web.context.HttpSessionSecurityContextRepository;
 import org.springframework.security.web.context.SecurityContextRepository;
 import org.springframework.security.web.csrf.CsrfException;
-import org.springframework.session.jdbc.config.annotation.SpringSessionTransactionManager;
 import org.springframework.session.web.http.CookieSerializer;
 import org.springframework.session.web.http.DefaultCookieSerializer;
-import org.springframework.transaction.PlatformTransactionManager;
 
 /**
  * The way in. Who somebody is stands in their browser's session, which lies in the database; what
@@ -98,13 +94,6 @@ class Door {
     return asked -> {
       throw new ProviderNotFoundException("people sign in by the sign-in page");
     };
-  }
-
-  /** Sessions are written beside the salon's data, without its turn and without its disk sync. */
-  @Bean(defaultCandidate = false)
-  @SpringSessionTransactionManager
-  PlatformTransactionManager sessionWrites(DataSource source) {
-    return new JdbcTransactionManager(source);
   }
 
   /** A page is come back to after signing in; an edit is told, and its page asks. */

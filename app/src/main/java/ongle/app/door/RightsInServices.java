@@ -4,6 +4,7 @@ import ongle.app.people.Needs;
 import ongle.app.people.Present;
 import org.aopalliance.intercept.MethodInterceptor;
 import org.springframework.aop.Advisor;
+import org.springframework.aop.Pointcut;
 import org.springframework.aop.support.ComposablePointcut;
 import org.springframework.aop.support.DefaultPointcutAdvisor;
 import org.springframework.aop.support.annotation.AnnotationMatchingPointcut;
@@ -35,7 +36,7 @@ class RightsInServices {
     ComposablePointcut said =
         new ComposablePointcut(
                 AnnotationMatchingPointcut.forMethodAnnotation(Needs.class).getMethodMatcher())
-            .union(AnnotationMatchingPointcut.forClassAnnotation(Needs.class).getClassFilter());
+            .union((Pointcut) AnnotationMatchingPointcut.forClassAnnotation(Needs.class));
     return new DefaultPointcutAdvisor(
         said.intersection(
             (org.springframework.aop.ClassFilter)

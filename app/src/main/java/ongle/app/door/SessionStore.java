@@ -9,22 +9,20 @@ import org.springframework.jdbc.support.JdbcTransactionManager;
 import org.springframework.session.config.SessionRepositoryCustomizer;
 import org.springframework.session.jdbc.JdbcIndexedSessionRepository;
 import org.springframework.session.jdbc.PostgreSqlJdbcIndexedSessionRepositoryCustomizer;
+import org.springframework.session.jdbc.config.annotation.SpringSessionTransactionManager;
+import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.TransactionDefinition;
-import org.springframework.transaction.support.TransactionOperations;
-import org.springframework.transaction.support.TransactionTemplate;
 
 /**
- * How sessions are kept. Every page writes when its browser was last heard of: that waits for no
- * change of the salon's data and for no disk, as at worst somebody signs in again.
+ * How sessions are kept: beside the salon's data, without its turn and without its disk sync. Every
+ * page writes when its browser was last heard of; at worst somebody signs in again.
  */
 @Configuration(proxyBeanMethods = false)
 class SessionStore {
   @Bean(defaultCandidate = false)
-  TransactionOperations springSessionTransactionOperations(
-      DataSource database, SharedDatabase shared) {
-    TransactionTemplate own = new TransactionTemplate(new Hasty(database, shared));
-    own.setPropagationBehavior(TransactionDefinition.PROPAGATION_REQUIRES_NEW);
-    return own;
+  @SpringSessionTransactionManager
+  PlatformTransactionManager sessionWrites(DataSource database, SharedDatabase shared) {
+    return new Hasty(database, shared);
   }
 
   private static final class Hasty extends JdbcTransactionManager {

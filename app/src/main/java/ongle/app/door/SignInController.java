@@ -148,12 +148,18 @@ class SignInController {
                     each.getName()));
     if (tried instanceof People.Tried.In in) {
       sessions.begin(in.who(), request, response);
-      return Optional.empty();
     }
-    return Optional.of(
-        tried instanceof People.Tried.Barred barred
-            ? barred.pause().map(SignInController::wait).orElse(Words.say("door.barred"))
-            : Words.say("door.wrong"));
+    return why(tried);
+  }
+
+  /** Why a secret was not taken; empty where it was. */
+  static Optional<String> why(People.Tried tried) {
+    return tried instanceof People.Tried.In
+        ? Optional.empty()
+        : Optional.of(
+            tried instanceof People.Tried.Barred barred
+                ? barred.pause().map(SignInController::wait).orElse(Words.say("door.barred"))
+                : Words.say("door.wrong"));
   }
 
   private static String wait(Duration wait) {

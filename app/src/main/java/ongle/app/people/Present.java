@@ -1,7 +1,9 @@
 package ongle.app.people;
 
 import java.util.Optional;
+import java.util.function.Supplier;
 import org.springframework.security.core.Authentication;
+import org.springframework.security.core.context.SecurityContext;
 import org.springframework.security.core.context.SecurityContextHolder;
 
 /** Whoever is at work just now. */
@@ -17,6 +19,20 @@ public final class Present {
     return known == null
         ? Optional.of(Who.HOUSE)
         : known.getPrincipal() instanceof Who who ? Optional.of(who) : Optional.empty();
+  }
+
+  /**
+   * Reckons with what whoever is there may not see, to hand out what they may: when an infill is
+   * due, how long to book.
+   */
+  public static <T> T asHouse(Supplier<T> what) {
+    SecurityContext before = SecurityContextHolder.getContext();
+    SecurityContextHolder.setContext(SecurityContextHolder.createEmptyContext());
+    try {
+      return what.get();
+    } finally {
+      SecurityContextHolder.setContext(before);
+    }
   }
 
   /** What they are called; empty when nobody is, or for the house itself. */

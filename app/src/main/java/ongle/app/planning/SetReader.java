@@ -13,6 +13,8 @@ import ongle.app.clients.Client;
 import ongle.app.clients.ClientHistory;
 import ongle.app.clients.ClientRepository;
 import ongle.app.kits.KitCatalogue;
+import ongle.app.people.Needs;
+import ongle.app.people.Right;
 import ongle.app.products.Products;
 import ongle.app.salon.SalonSettings;
 import ongle.app.sets.Choices;
@@ -42,6 +44,7 @@ import org.springframework.transaction.annotation.Transactional;
 
 /** Reads sets and plans them. */
 @Service
+@Needs(Right.HANDS)
 public class SetReader implements ClientHistory {
   private final SetRepository sets;
   private final ClientRepository clients;

@@ -3,6 +3,7 @@ package ongle.app.today;
 import java.util.Optional;
 import java.util.OptionalInt;
 import ongle.app.people.Needs;
+import ongle.app.people.Present;
 import ongle.app.people.Right;
 import ongle.app.visits.VisitPlanner;
 import ongle.app.web.NotFound;
@@ -41,7 +42,7 @@ class Book {
     OptionalInt minutes =
         at.getSetId() == null
             ? OptionalInt.empty()
-            : visits.of(at.getSetId()).plan().minutesToBook();
+            : Present.asHouse(() -> visits.of(at.getSetId())).plan().minutesToBook();
     return minutes.isEmpty()
         ? Optional.empty()
         : Optional.of(

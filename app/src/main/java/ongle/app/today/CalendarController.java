@@ -10,6 +10,7 @@ import java.util.stream.Collectors;
 import ongle.app.clients.Client;
 import ongle.app.clients.ClientRepository;
 import ongle.app.people.Needs;
+import ongle.app.people.Present;
 import ongle.app.people.Right;
 import ongle.app.planning.PlannedSet;
 import ongle.app.planning.SetReader;
@@ -87,7 +88,7 @@ class CalendarController {
             .collect(Collectors.toMap(Client::getId, Function.identity()));
     booked.forEach(
         at -> file.appointment(at, people.get(at.getClientId()).getName(), at.getMinutes()));
-    sets.worn()
+    Present.asHouse(sets::worn)
         .forEach(
             worn -> file.infill(worn.setId(), worn.due(), worn.client().getName(), worn.summary()));
     return sent(file, "ongle.ics");
@@ -96,7 +97,7 @@ class CalendarController {
   /** One set: its appointment as long as the bench plans it, and when its infill is due. */
   @GetMapping("/sets/{id}/visit.ics")
   ResponseEntity<String> visit(@PathVariable long id) {
-    PlannedVisit visit = visits.of(id);
+    PlannedVisit visit = Present.asHouse(() -> visits.of(id));
     PlannedSet planned = visit.planned();
     String client = planned.client().getName();
     CalendarFile file = new CalendarFile();

@@ -13,6 +13,7 @@ import java.util.stream.Stream;
 import ongle.app.clients.Client;
 import ongle.app.clients.ClientRepository;
 import ongle.app.people.Needs;
+import ongle.app.people.Present;
 import ongle.app.people.Right;
 import ongle.app.planning.SetReader;
 import ongle.app.wear.OnHands;
@@ -104,9 +105,11 @@ class TodayController {
     model.addAttribute("today", today);
     model.addAttribute("visits", visits);
     model.addAttribute("due", onHands.due().stream().map(worn -> due(worn, today)).toList());
-    model.addAttribute("calls", onHands.called().stream().map(TodayController::call).toList());
-    model.addAttribute("changed", onHands.changed());
-    model.addAttribute("needs", booked.stream().flatMap(a -> need(a, people)).toList());
+    if (Present.may(Right.HANDS)) {
+      model.addAttribute("calls", onHands.called().stream().map(TodayController::call).toList());
+      model.addAttribute("changed", onHands.changed());
+      model.addAttribute("needs", booked.stream().flatMap(a -> need(a, people)).toList());
+    }
     return "today/page";
   }
 
@@ -117,7 +120,7 @@ class TodayController {
             : client.isMinor() ? Words.say("today.minor") : null;
     String progress = null;
     String open = null;
-    if (a.getSetId() != null) {
+    if (a.getSetId() != null && Present.may(Right.HANDS)) {
       int measured = measured(a);
       progress = Words.say("today.measured", "nails", measured);
       open = Words.say(measured == 10 ? "today.open-plan" : "today.go-on-measuring");

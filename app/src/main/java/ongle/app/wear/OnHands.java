@@ -10,6 +10,7 @@ import java.util.Optional;
 import java.util.stream.Stream;
 import ongle.app.clients.Client;
 import ongle.app.people.Needs;
+import ongle.app.people.Present;
 import ongle.app.people.Right;
 import ongle.app.planning.SetReader;
 import ongle.app.web.NotFound;
@@ -73,8 +74,13 @@ public class OnHands {
   /** A worn set something was changed on, which nobody has looked at yet. */
   public record Changed(long setId, Client client, String changes) {}
 
-  /** Every set being worn, the first due in front. */
+  /** Every set being worn, the first due in front: names and days, for the front desk too. */
+  @Needs(Right.BOOK)
   public List<Due> due() {
+    return Present.asHouse(this::reckoned);
+  }
+
+  private List<Due> reckoned() {
     double share = wears.share();
     List<SetReader.Worn> all = reader.worn();
     Map<Long, WornSet> kept = kept(all);
@@ -140,6 +146,7 @@ public class OnHands {
   }
 
   /** What clients told by phone of sets they still wear, the last first. */
+  @Needs(Right.HANDS)
   @Transactional(readOnly = true)
   public List<Called> called() {
     List<WearNote> told = notes.told();
@@ -161,6 +168,7 @@ public class OnHands {
   }
 
   /** Worn sets whose last change nobody has looked at yet. */
+  @Needs(Right.HANDS)
   @Transactional(readOnly = true)
   public List<Changed> changed() {
     return reader.worn().stream().flatMap(this::changed).toList();

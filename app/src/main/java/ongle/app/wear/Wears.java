@@ -12,6 +12,8 @@ import java.util.OptionalInt;
 import java.util.Set;
 import ongle.app.bench.BenchDesk;
 import ongle.app.check.Checks;
+import ongle.app.people.Needs;
+import ongle.app.people.Right;
 import ongle.app.planning.PlannedSet;
 import ongle.app.planning.SetReader;
 import ongle.app.salon.SalonSettings;
@@ -34,6 +36,7 @@ import org.springframework.transaction.annotation.Transactional;
 
 /** Worn sets: what was seen of them, what it most likely came from, how long they stay whole. */
 @Service
+@Needs(Right.HANDS)
 class Wears {
   private final WearNoteRepository notes;
   private final SetReader reader;

@@ -1,7 +1,6 @@
 package ongle.app.door;
 
 import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.catchThrowable;
 
 import java.time.LocalDateTime;
@@ -20,8 +19,10 @@ import ongle.app.history.SetHistory;
 import ongle.app.people.NotAllowed;
 import ongle.app.people.People;
 import ongle.app.people.Role;
+import ongle.app.planning.SetReader;
 import ongle.app.salon.SalonSettings;
 import ongle.app.visits.VisitPlanner;
+import ongle.app.wear.OnHands;
 import ongle.app.wear.WearDesk;
 import ongle.core.nail.Finger;
 import org.assertj.core.api.ThrowableAssert.ThrowingCallable;
@@ -54,6 +55,7 @@ class RightsTest {
           put("\\w+ /sign-in.*|\\w+ /begin|POST /look|\\w+ /error", EVERYBODY);
           put("POST /api/plan", "OTtP-"); // the demo's is open
           put("\\w+ /api.*", EVERYBODY);
+          put("\\w+ /own-secret", ALL);
           put("\\w+ /salon/times.*", ALL_HANDS);
           put("\\w+ /salon.*", OWNER);
           put("POST /(kits|shelf|products|lamps|coats|recipes).*", TECHNICIANS);
@@ -74,6 +76,8 @@ class RightsTest {
   @Autowired private MockMvc mvc;
   @Autowired private RequestMappingHandlerMapping routing;
   @Autowired private SetEditor editor;
+  @Autowired private SetReader reader;
+  @Autowired private OnHands onHands;
   @Autowired private SetHistory history;
   @Autowired private SalonSettings salon;
   @Autowired private People people;
@@ -192,6 +196,9 @@ class RightsTest {
             "add somebody",
             OWNER,
             () -> people.add(UUID.randomUUID(), "Somebody", Role.OWNER, "two plain words")),
+        new Action("read a set", ALL_HANDS, () -> reader.planned(1)),
+        new Action("read what is due", ALL, () -> onHands.due()),
+        new Action("read who called", ALL_HANDS, () -> onHands.called()),
         new Action("somebody leaves", OWNER, () -> people.gone(5)),
         new Action("make an owner", OWNER, () -> people.change(4, Role.OWNER, "two plain words")));
   }
@@ -206,7 +213,7 @@ class RightsTest {
               .as(action.name() + " by " + role)
               .isFalse();
         } else {
-          assertThatThrownBy(action.call())
+          assertThat(catchThrowable(action.call()))
               .as(action.name() + " by " + role)
               .isInstanceOf(NotAllowed.class);
         }

@@ -20,6 +20,7 @@ import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.mock.web.MockHttpServletResponse;
 import org.springframework.test.web.servlet.MockMvc;
+import org.springframework.test.web.servlet.ResultActions;
 import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
 
 /** Signing in, out, and being kept out. */
@@ -158,6 +159,30 @@ class SignInTest {
     assertThat(people.ownerless()).isFalse();
     assertThat(people.tryIn(id("Ilse Marrow"), "birch-and-copper"))
         .isInstanceOf(People.Tried.In.class);
+  }
+
+  @Test
+  void everybodyChangesTheirOwnSecretAndSignsInAnewWithIt() throws Exception {
+    long joss = As.who(Role.TECHNICIAN).id();
+    for (String[] refused :
+        new String[][] {
+          {"2581", "8264", "8264"}, {"2580", "8264", "8265"}, {"2580", "1234", "1234"}
+        }) {
+      changeOwn(refused).andExpect(status().isOk());
+      assertThat(people.tryIn(joss, "2580")).isInstanceOf(People.Tried.In.class);
+    }
+    changeOwn("2580", "8264", "8264").andExpect(redirectedUrl("/sign-in?as=" + joss));
+    assertThat(people.tryIn(joss, "2580")).isInstanceOf(People.Tried.Wrong.class);
+    assertThat(people.tryIn(joss, "8264")).isInstanceOf(People.Tried.In.class);
+  }
+
+  private ResultActions changeOwn(String... typed) throws Exception {
+    return mvc.perform(
+        post("/own-secret")
+            .with(As.a(Role.TECHNICIAN))
+            .param("present", typed[0])
+            .param("wanted", typed[1])
+            .param("again", typed[2]));
   }
 
   @Test
