@@ -150,6 +150,9 @@ class LoadIT {
       }
       Tally calm = tally;
       int calmErrors = errors.get();
+      System.out.printf(
+          "without kills: presses %s; pages %s; errors %d%n%s | %s%n",
+          Tally.says(calm.presses), Tally.says(calm.pages), calmErrors, before, between);
       tally = new Tally();
       Writers writers = new Writers(instances, 6);
       for (int i = 0; i < Writers.FIELDS.size(); i++) {

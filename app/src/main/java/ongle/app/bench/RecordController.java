@@ -7,6 +7,7 @@ import java.util.Set;
 import java.util.UUID;
 import ongle.app.check.CheckWords;
 import ongle.app.check.Checks;
+import ongle.app.deeds.Deeds;
 import ongle.app.people.Needs;
 import ongle.app.people.Right;
 import ongle.app.visits.PlannedVisit;
@@ -28,13 +29,15 @@ class RecordController {
   private final BenchDesk bench;
   private final VisitPlanner visits;
   private final Checks checks;
+  private final Deeds deeds;
   private final Clock clock;
   private final ZoneId zone;
 
-  RecordController(BenchDesk bench, VisitPlanner visits, Checks checks, Clock clock) {
+  RecordController(BenchDesk bench, VisitPlanner visits, Checks checks, Deeds deeds, Clock clock) {
     this.bench = bench;
     this.visits = visits;
     this.checks = checks;
+    this.deeds = deeds;
     this.clock = clock;
     this.zone = clock.getZone();
   }
@@ -49,6 +52,7 @@ class RecordController {
         "records", bench.records(id).stream().map(run -> VisitRecord.of(run, zone)).toList());
     model.addAttribute("checked", CheckWords.of(checks.of(visit.planned()), seat));
     model.addAttribute("rounds", checks.said(id));
+    model.addAttribute("who", deeds.people(id));
     if (bench.worked(id)) {
       model.addAttribute(
           "built",

@@ -3,6 +3,6 @@
  *
  * <p>Read first: {@link ongle.app.bench.BenchDesk}, through which everything pressed goes.
  *
- * <p>May know: visits, layers, people, frame, drawing, words; no other stage.
+ * <p>May know: visits, layers, check, deeds, people, frame, drawing, words; no other stage.
  */
 package ongle.app.bench;

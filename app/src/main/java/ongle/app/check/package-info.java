@@ -3,6 +3,6 @@
  *
  * <p>Read first: {@link ongle.app.check.CheckController}.
  *
- * <p>May know: editing, visits, planning, frame, drawing, words; no other stage.
+ * <p>May know: editing, visits, planning, people, frame, drawing, words; no other stage.
  */
 package ongle.app.check;

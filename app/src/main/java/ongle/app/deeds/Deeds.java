@@ -7,6 +7,9 @@ import java.sql.SQLException;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -167,6 +170,22 @@ public class Deeds implements Witness, HandlerInterceptor, WebMvcConfigurer {
   public List<Deed> of(long set) {
     return deeds.query(
         "select * from deed where set_id = ? order by id desc limit " + SHOWN, Deeds::read, set);
+  }
+
+  /** Who had a hand in a set, by the part of the work, in the order they came to it. */
+  @Transactional(readOnly = true)
+  public Map<Part, List<String>> people(long set) {
+    List<Deed> all = new ArrayList<>(of(set));
+    Collections.reverse(all);
+    Map<Part, List<String>> people = new EnumMap<>(Part.class);
+    for (Deed each : all) {
+      List<String> known = people.computeIfAbsent(each.part(), part -> new ArrayList<>());
+      if (!each.person().isEmpty() && !known.contains(each.person())) {
+        known.add(each.person());
+      }
+    }
+    people.values().removeIf(List::isEmpty);
+    return people;
   }
 
   private static Deed read(ResultSet row, int number) throws SQLException {

@@ -3,6 +3,6 @@
  *
  * <p>Read first: {@link ongle.app.photo.PhotoDesk}.
  *
- * <p>May know: editing, planning, frame, words, check; no other stage.
+ * <p>May know: consent, editing, planning, people, frame, words, check; no other stage.
  */
 package ongle.app.photo;

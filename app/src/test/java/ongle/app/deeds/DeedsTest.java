@@ -47,6 +47,9 @@ class DeedsTest {
         .andExpect(content().string(containsString("measures and findings · L3 WIDTH")))
         .andExpect(content().string(containsString("/sets/4/measure")));
     assertThat(deeds.of(LocalDate.now(), 999L)).isEmpty();
+    mvc.perform(get("/sets/4/bench/guide/record"))
+        .andExpect(
+            content().string(containsString("<b>" + As.who(Role.TRAINEE).called() + "</b>")));
   }
 
   @Test
