@@ -23,7 +23,7 @@ class CrashIT {
   @Test
   void whatWasAnsweredAsSavedIsThereAfterEveryKill() throws Exception {
     int lost = 0;
-    try (Salon salon = new Salon()) {
+    try (Salon salon = Salon.encrypted()) {
       Writers writers = new Writers(List.of(salon), 4);
       for (int kill = 0; kill < KILLS; kill++) {
         AtomicBoolean on = new AtomicBoolean(true);

@@ -41,6 +41,16 @@ final class Salon implements AutoCloseable {
     return new Salon(List.of("--ongle.now=2026-03-10T10:35"));
   }
 
+  /** Its data encrypted, as a real salon's is. */
+  static Salon encrypted() {
+    try {
+      Path key = Files.createTempDirectory("ongle-key").resolve("salon.key");
+      return new Salon("--ongle.now=2026-03-10T10:35", "--ongle.key-file=" + key);
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+  }
+
   /** Another instance of a salon in a shared database. */
   static Salon on(Postgres database, String salon, String... settings) {
     List<String> all = new ArrayList<>(List.of(settings));

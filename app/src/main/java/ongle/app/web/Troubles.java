@@ -9,6 +9,7 @@ import org.apache.tomcat.util.http.InvalidParameterException;
 import org.springframework.dao.CannotAcquireLockException;
 import org.springframework.dao.DataAccessResourceFailureException;
 import org.springframework.dao.DataIntegrityViolationException;
+import org.springframework.transaction.CannotCreateTransactionException;
 import org.springframework.web.bind.WebDataBinder;
 import org.springframework.web.bind.annotation.ControllerAdvice;
 import org.springframework.web.bind.annotation.ExceptionHandler;
@@ -47,8 +48,12 @@ class Troubles {
     response.sendError(HttpServletResponse.SC_BAD_REQUEST);
   }
 
-  /** Others are changing things, or the database is being opened again: a moment later it goes. */
-  @ExceptionHandler({CannotAcquireLockException.class, DataAccessResourceFailureException.class})
+  /** Others are changing things, or the database is away for a moment: later it goes. */
+  @ExceptionHandler({
+    CannotAcquireLockException.class,
+    CannotCreateTransactionException.class,
+    DataAccessResourceFailureException.class
+  })
   void busy(HttpServletResponse response) throws IOException {
     response.sendError(HttpServletResponse.SC_SERVICE_UNAVAILABLE);
   }
