@@ -85,6 +85,11 @@ final class Postgres implements AutoCloseable {
     }
   }
 
+  /** What backups of it are encrypted with, at every instance. */
+  Path key() {
+    return Path.of(folder + "-key", "salon.key");
+  }
+
   /** As {@code --ongle.database} takes it. */
   String address() {
     return "postgresql://127.0.0.1:" + port + "/ongle";

@@ -56,6 +56,7 @@ final class Salon implements AutoCloseable {
     List<String> all = new ArrayList<>(List.of(settings));
     all.add("--ongle.database=" + database.address());
     all.add("--ongle.salon=" + salon);
+    all.add("--ongle.key-file=" + database.key());
     Salon instance = new Salon(all);
     instance.start();
     return instance;

@@ -27,6 +27,8 @@ import ongle.app.store.TableCopy;
 import ongle.app.words.Dates;
 import ongle.app.words.Words;
 import org.flywaydb.core.api.FlywayException;
+import org.springframework.boot.logging.LogLevel;
+import org.springframework.boot.logging.LoggingSystem;
 
 /**
  * What {@code ./ongle backup}, {@code restore} and {@code doctor} do: on the console, beside a
@@ -98,6 +100,8 @@ public final class KeepingTasks {
 
   /** The exit code: 0 where all is well. */
   public static int run(String... args) {
+    // What is said is for people; what the database's tools say of themselves is not.
+    LoggingSystem.get(KeepingTasks.class.getClassLoader()).setLogLevel(null, LogLevel.ERROR);
     KeepingTasks tasks = new KeepingTasks(Where.of(args), Clock.systemDefaultZone(), System.out);
     return switch (option(args, TASK).orElse("")) {
       case "backup" -> tasks.backup();
@@ -285,12 +289,14 @@ public final class KeepingTasks {
 
   /** Says what is wrong, one line each; the exit code counts what is. */
   int doctor() {
-    if (!Files.isDirectory(data)) {
+    if (where.shared().isEmpty() && !Files.isDirectory(data)) {
       return say(1, Words.say("keeping.no-data", "folder", folder()));
     }
     int wrong = 0;
-    wrong += line(Files.isWritable(data), "keeping.writable", "keeping.not-writable");
-    wrong += room();
+    if (Files.isDirectory(data)) {
+      wrong += line(Files.isWritable(data), "keeping.writable", "keeping.not-writable");
+      wrong += room();
+    }
     if (!where.key().isThere() && isLocked()) {
       return wrong + say(1, TROUBLE + where.key().missing());
     }

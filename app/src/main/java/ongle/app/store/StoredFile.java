@@ -12,6 +12,7 @@ import java.sql.SQLException;
 import java.util.Arrays;
 import org.flywaydb.core.Flyway;
 import org.h2.tools.ChangeFileEncryption;
+import org.springframework.jdbc.datasource.DriverManagerDataSource;
 
 /**
  * A database in one file, encrypted or plain.
@@ -70,8 +71,9 @@ public record StoredFile(Path file, DataKey key) {
 
   /** Makes its tables, or brings them up to date. */
   public void update() throws IOException {
+    // A source of our own: the tool's own one takes the space off the password's end.
     Flyway.configure()
-        .dataSource(url(""), DataFolder.USER, password())
+        .dataSource(new DriverManagerDataSource(url(""), DataFolder.USER, password()))
         .validateOnMigrate(false)
         .load()
         .migrate();

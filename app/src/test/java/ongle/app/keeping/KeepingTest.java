@@ -270,6 +270,10 @@ class KeepingTest {
         .doesNotContain("Ada Plain");
     assertThat(BackupFile.countsOf(StoredFile.in(old, key()))).containsEntry("client", 1L);
     assertThat(new BackupFile(zip).verify(key())).containsEntry("client", 1L);
+    StoredFile fresh = StoredFile.in(old.resolve("fresh"), key());
+    fresh.update();
+    assertThat(fresh.isEncrypted()).isTrue();
+    assertThat(BackupFile.countsOf(fresh)).containsEntry("client", 0L);
   }
 
   private static void overwrite(Path file) throws IOException {
