@@ -68,6 +68,14 @@ class PrivacyTest {
             "\"deed\"",
             "Joss Calder");
     assertThat(record).doesNotContain("\"person\" : [", "\"spring_session\"");
+    byte[] paper =
+        mvc.perform(get("/clients/" + client + "/record.pdf"))
+            .andExpect(status().isOk())
+            .andReturn()
+            .getResponse()
+            .getContentAsByteArray();
+    assertThat(new String(paper, 0, 4, java.nio.charset.StandardCharsets.US_ASCII))
+        .isEqualTo("%PDF");
     mvc.perform(get("/clients/" + client + "/record.json").with(As.a(Role.FRONT_DESK)))
         .andExpect(status().isForbidden());
   }
