@@ -1,5 +1,6 @@
 package ongle.app.clients;
 
+import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -13,4 +14,7 @@ public interface ClientRepository extends JpaRepository<Client, Long> {
   @Query(
       "select c from Client c where lower(c.name) like lower(concat('%', :part, '%')) or c.phone like concat('%', :part, '%') order by c.name")
   List<Client> find(String part);
+
+  @Query("select c from Client c where c.id in :ids")
+  List<Client> among(Collection<Long> ids);
 }

@@ -2,10 +2,13 @@ package ongle.app.drawing;
 
 import java.util.Arrays;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import ongle.app.drawing.Scene.Point;
 import ongle.app.words.Numbers;
 import ongle.app.words.Words;
+import ongle.core.Memo;
+import ongle.core.Same;
 import ongle.core.nail.Digit;
 import ongle.core.nail.Finger;
 import ongle.core.nail.Hand;
@@ -32,6 +35,12 @@ public final class TenDrawing {
 
   private static final String LENGTH = "length-";
 
+  /** Every page of a set shows its ten. */
+  private static final Memo<Cell, Scene> CELLS = new Memo<>(500);
+
+  private record Cell(
+      Same<NailPlan> plan, double behind, double beyond, Seat seat, Locale language) {}
+
   private TenDrawing() {}
 
   /**
@@ -45,6 +54,12 @@ public final class TenDrawing {
     double beyond =
         all.stream().mapToDouble(p -> Math.max(p.extension(), p.nail().overhang())).max().orElse(5)
             + MARGIN;
+    return CELLS.of(
+        new Cell(new Same<>(plan), behind, beyond, seat, Words.locale()),
+        () -> cell(plan, behind, beyond, seat));
+  }
+
+  private static Scene cell(NailPlan plan, double behind, double beyond, Seat seat) {
     Nail nail = plan.nail();
     Scene.Builder scene = new Scene.Builder(2.6);
     double top = seat == Seat.OPPOSITE ? -behind : -beyond;

@@ -3,6 +3,7 @@ package ongle.app.planning;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.temporal.ChronoUnit;
+import java.util.Collection;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
@@ -26,11 +27,13 @@ import ongle.app.sets.SetRepository;
 import ongle.app.web.NotFound;
 import ongle.app.words.Numbers;
 import ongle.app.words.Words;
+import ongle.core.Memo;
 import ongle.core.nail.Finger;
 import ongle.core.nail.Hand;
 import ongle.core.nail.Quantity;
 import ongle.core.nail.Readings;
 import ongle.core.plan.Adjustments;
+import ongle.core.plan.SetPlan;
 import ongle.core.plan.SetPlanner;
 import ongle.core.plan.SetWish;
 import ongle.core.plan.Wearer;
@@ -46,6 +49,10 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Needs(Right.HANDS)
 public class SetReader implements ClientHistory {
+  /** Plans of the sets the desks are at, with what was tried last on them. */
+  private static final int REMEMBERED = 100;
+
+  private final Memo<Asked, SetPlan> known = new Memo<>(REMEMBERED);
   private final SetRepository sets;
   private final ClientRepository clients;
   private final KitCatalogue kits;
@@ -64,6 +71,8 @@ public class SetReader implements ClientHistory {
     this.kits = kits;
     this.products = products;
   }
+
+  private record Asked(SetWish wish, List<SetPlanner.Item> items) {}
 
   /**
    * @throws NotFound if there is no such set
@@ -159,7 +168,12 @@ public class SetReader implements ClientHistory {
                 client.load().times(),
                 client.plates().times()),
             salon.figures());
-    return new PlannedSet(set, last, client, readings, SetPlanner.plan(wish, items));
+    return new PlannedSet(
+        set,
+        last,
+        client,
+        readings,
+        known.of(new Asked(wish, items), () -> SetPlanner.plan(wish, items)));
   }
 
   private static Adjustments with(Adjustments stored, Map<Quantity, Double> tried) {
@@ -266,9 +280,7 @@ public class SetReader implements ClientHistory {
   @Override
   @Transactional(readOnly = true)
   public List<Entry> of(long clientId) {
-    Map<Long, Integer> measured =
-        sets.measuredNails(clientId).stream()
-            .collect(Collectors.toMap(row -> (Long) row[0], row -> ((Long) row[1]).intValue()));
+    Map<Long, Integer> measured = counted(sets.measuredNails(clientId));
     return sets.findByClientIdOrderByCreatedAtDescIdDesc(clientId).stream()
         .map(
             set ->
@@ -281,18 +293,33 @@ public class SetReader implements ClientHistory {
         .toList();
   }
 
+  /** How many of the ten widths of these sets are measured; nothing for none. */
+  @Transactional(readOnly = true)
+  public Map<Long, Integer> measuredNails(Collection<Long> setIds) {
+    return setIds.isEmpty() ? Map.of() : counted(sets.measuredNails(setIds));
+  }
+
+  private static Map<Long, Integer> counted(List<Object[]> rows) {
+    return rows.stream()
+        .collect(Collectors.toMap(row -> (Long) row[0], row -> ((Long) row[1]).intValue()));
+  }
+
   /** Sets being worn, the one due first in front. */
   @Transactional(readOnly = true)
   public List<Worn> worn() {
     List<NailSet> worn = sets.findByWornUntilNotNullOrderByWornUntil();
     Map<Long, Client> byId =
-        clients.findAllById(worn.stream().map(NailSet::getClientId).toList()).stream()
+        clients.among(worn.stream().map(NailSet::getClientId).toList()).stream()
             .collect(Collectors.toMap(Client::getId, client -> client));
     return worn.stream()
         .map(
             set ->
                 new Worn(
-                    set.getId(), byId.get(set.getClientId()), set.getWornUntil(), summary(set)))
+                    set.getId(),
+                    byId.get(set.getClientId()),
+                    set.getWornUntil(),
+                    summary(set),
+                    !set.getLessons().isEmpty()))
         .toList();
   }
 
@@ -300,8 +327,9 @@ public class SetReader implements ClientHistory {
    * A set on a client's hands.
    *
    * @param due the day its infill is due
+   * @param learned whether it was planned with what earlier sets taught
    */
-  public record Worn(long setId, Client client, LocalDate due, String summary) {}
+  public record Worn(long setId, Client client, LocalDate due, String summary, boolean learned) {}
 
   /** Shape, length and product in words, without planning it. */
   public String summary(NailSet set) {

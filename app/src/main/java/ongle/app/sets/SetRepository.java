@@ -1,6 +1,7 @@
 package ongle.app.sets;
 
 import java.time.LocalDateTime;
+import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -33,6 +34,12 @@ public interface SetRepository extends JpaRepository<NailSet, Long> {
           + " join n.values v where key(v) = ongle.core.nail.Quantity.WIDTH)"
           + " order by s.createdAt desc, s.id desc")
   List<Long> measured(long clientId, Limit most);
+
+  /** How many nails of each of these sets have a measured width: set, count. */
+  @Query(
+      "select s.id, count(n) from NailSet s join s.nails n join n.values v where s.id in :setIds"
+          + " and key(v) = ongle.core.nail.Quantity.WIDTH group by s.id")
+  List<Object[]> measuredNails(Collection<Long> setIds);
 
   /** How many nails of each of a client's sets have a measured width: set, count. */
   @Query(

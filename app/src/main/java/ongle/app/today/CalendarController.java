@@ -84,7 +84,7 @@ class CalendarController {
         appointments.findByStartsAtGreaterThanEqualOrderByStartsAt(
             LocalDate.now(clock).atStartOfDay());
     Map<Long, Client> people =
-        clients.findAllById(booked.stream().map(Appointment::getClientId).toList()).stream()
+        clients.among(booked.stream().map(Appointment::getClientId).toList()).stream()
             .collect(Collectors.toMap(Client::getId, Function.identity()));
     booked.forEach(
         at -> file.appointment(at, people.get(at.getClientId()).getName(), at.getMinutes()));

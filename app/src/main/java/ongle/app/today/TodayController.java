@@ -6,6 +6,7 @@ import java.time.LocalDateTime;
 import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
@@ -19,6 +20,7 @@ import ongle.app.planning.SetReader;
 import ongle.app.wear.OnHands;
 import ongle.app.words.Dates;
 import ongle.app.words.Words;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -74,7 +76,13 @@ class TodayController {
    * @param reminded that its client was reminded, and when; null where not
    */
   record Due(
-      long setId, String when, boolean over, Client client, String summary, String reminded) {}
+      long setId,
+      String when,
+      boolean over,
+      long clientId,
+      String client,
+      String summary,
+      String reminded) {}
 
   /** A client who called about a nail. */
   record Call(long setId, String client, String what) {}
@@ -89,8 +97,14 @@ class TodayController {
     List<Appointment> booked =
         appointments.beginning(today.atStartOfDay(), today.plusDays(1).atStartOfDay());
     Map<Long, Client> people =
-        clients.findAllById(booked.stream().map(Appointment::getClientId).toList()).stream()
+        clients.among(booked.stream().map(Appointment::getClientId).toList()).stream()
             .collect(Collectors.toMap(Client::getId, Function.identity()));
+    boolean hands = Present.may(Right.HANDS);
+    Map<Long, Integer> measured =
+        hands
+            ? sets.measuredNails(
+                booked.stream().map(Appointment::getSetId).filter(Objects::nonNull).toList())
+            : Map.of();
     Appointment next =
         booked.stream().filter(a -> a.getEndsAt().isAfter(now)).findFirst().orElse(null);
     List<Visit> visits =
@@ -100,30 +114,32 @@ class TodayController {
                     visit(
                         a,
                         people.get(a.getClientId()),
+                        hands ? measured : null,
                         a == next ? "next" : a.getEndsAt().isAfter(now) ? "later" : "past"))
             .toList();
     model.addAttribute("today", today);
     model.addAttribute("visits", visits);
     model.addAttribute("due", onHands.due().stream().map(worn -> due(worn, today)).toList());
-    if (Present.may(Right.HANDS)) {
+    if (hands) {
       model.addAttribute("calls", onHands.called().stream().map(TodayController::call).toList());
       model.addAttribute("changed", onHands.changed());
-      model.addAttribute("needs", booked.stream().flatMap(a -> need(a, people)).toList());
+      model.addAttribute("needs", booked.stream().flatMap(a -> need(a, people, measured)).toList());
     }
     return "today/page";
   }
 
-  private Visit visit(Appointment a, Client client, String state) {
+  private static Visit visit(
+      Appointment a, Client client, @Nullable Map<Long, Integer> measured, String state) {
     String mind =
         client.getAllergy() != null
             ? Words.say("today.allergy", "allergy", client.getAllergy())
             : client.isMinor() ? Words.say("today.minor") : null;
     String progress = null;
     String open = null;
-    if (a.getSetId() != null && Present.may(Right.HANDS)) {
-      int measured = measured(a);
-      progress = Words.say("today.measured", "nails", measured);
-      open = Words.say(measured == 10 ? "today.open-plan" : "today.go-on-measuring");
+    if (a.getSetId() != null && measured != null) {
+      int nails = measured.getOrDefault(a.getSetId(), 0);
+      progress = Words.say("today.measured", "nails", nails);
+      open = Words.say(nails == 10 ? "today.open-plan" : "today.go-on-measuring");
     }
     return new Visit(
         a.getId(),
@@ -139,25 +155,20 @@ class TodayController {
         UUID.randomUUID());
   }
 
-  private Stream<Need> need(Appointment a, Map<Long, Client> people) {
-    if (a.getSetId() == null || measured(a) == 10) {
+  private static Stream<Need> need(
+      Appointment a, Map<Long, Client> people, Map<Long, Integer> measured) {
+    if (a.getSetId() == null) {
       return Stream.empty();
     }
-    String name = people.get(a.getClientId()).getName();
-    return Stream.of(
-        new Need(
-            Words.say("today.of-ten", "nails", measured(a)),
-            a.getSetId(),
-            name,
-            Words.say("today.widths-measured")));
-  }
-
-  private int measured(Appointment a) {
-    return sets.of(a.getClientId()).stream()
-        .filter(entry -> entry.setId() == a.getSetId())
-        .mapToInt(entry -> entry.measured())
-        .findFirst()
-        .orElse(0);
+    int nails = measured.getOrDefault(a.getSetId(), 0);
+    return nails == 10
+        ? Stream.empty()
+        : Stream.of(
+            new Need(
+                Words.say("today.of-ten", "nails", nails),
+                a.getSetId(),
+                people.get(a.getClientId()).getName(),
+                Words.say("today.widths-measured")));
   }
 
   private static Due due(OnHands.Due worn, LocalDate today) {
@@ -167,7 +178,8 @@ class TodayController {
         worn.setId(),
         when,
         days < 0,
-        worn.client(),
+        worn.client().getId(),
+        worn.client().getName(),
         worn.byChance()
             ? Words.say("today.due.by-chance", "set", worn.summary())
             : worn.failed() > 0

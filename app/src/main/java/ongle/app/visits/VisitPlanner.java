@@ -20,11 +20,15 @@ import ongle.app.salon.SalonSettings;
 import ongle.app.sets.NailSet;
 import ongle.app.times.Times;
 import ongle.app.words.Words;
+import ongle.core.Memo;
+import ongle.core.Same;
 import ongle.core.bench.BenchPlan;
+import ongle.core.bench.BenchWish;
 import ongle.core.bench.FingerJob;
 import ongle.core.bench.Routine;
 import ongle.core.bench.Visit;
 import ongle.core.nail.Finger;
+import ongle.core.plan.SetPlan;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import tools.jackson.core.JacksonException;
@@ -43,6 +47,10 @@ public class VisitPlanner {
   /** The set choices are for. */
   private static final String OF = "set";
 
+  /** Appointments of the sets the desks are at. */
+  private static final int REMEMBERED = 50;
+
+  private final Memo<Asked, BenchPlan> known = new Memo<>(REMEMBERED);
   private final SetReader reader;
   private final SetEditor editor;
   private final SalonSettings salon;
@@ -79,7 +87,7 @@ public class VisitPlanner {
     return new PlannedVisit(
         planned,
         choices,
-        BenchPlan.of(
+        plan(
             planned.plan(),
             choices
                 .wish(planned, lamps.of(choices.lamp()), routine(planned.set()), layers)
@@ -88,6 +96,13 @@ public class VisitPlanner {
                         ? choices.learned()
                         : times.factors(choices.technician()))));
   }
+
+  private BenchPlan plan(SetPlan plan, BenchWish wish) {
+    return known.of(new Asked(new Same<>(plan), wish), () -> BenchPlan.of(plan, wish));
+  }
+
+  /** A plan that stayed as it was is the same one: {@link SetReader} remembers it. */
+  private record Asked(Same<SetPlan> plan, BenchWish wish) {}
 
   /** Who works on a set, without planning the bench; null for nobody in particular. */
   public @Nullable Long technician(NailSet set) {

@@ -102,7 +102,7 @@ public class OnHands {
 
   private Map<Long, WornSet> kept(List<SetReader.Worn> all) {
     Map<Long, WornSet> kept = new HashMap<>();
-    worn.findAllById(all.stream().map(SetReader.Worn::setId).toList())
+    worn.among(all.stream().map(SetReader.Worn::setId).toList())
         .forEach(set -> kept.put(set.getSetId(), set));
     return kept;
   }
@@ -175,9 +175,11 @@ public class OnHands {
   }
 
   private Stream<Changed> changed(SetReader.Worn each) {
+    if (!each.learned()) {
+      return Stream.empty();
+    }
     List<String> changes =
         Stream.of(reader.stored(each.setId()))
-            .filter(set -> !set.getLessons().isEmpty())
             .flatMap(
                 set ->
                     Lessons.outcomes(set, notes.findBySetIdOrderBySeenOnAscIdAsc(set.getId()))

@@ -2,6 +2,7 @@ package ongle.app.wear;
 
 import java.time.LocalDate;
 import java.time.LocalDateTime;
+import java.util.Collection;
 import java.util.List;
 import ongle.core.cause.Finding;
 import ongle.core.nail.Finger;
@@ -10,6 +11,9 @@ import org.springframework.data.jpa.repository.Query;
 
 /** Worn sets, as stored. */
 interface WornSetRepository extends JpaRepository<WornSet, Long> {
+  @Query("select w from WornSet w where w.setId in :setIds")
+  List<WornSet> among(Collection<Long> setIds);
+
   /** A set a lot went into. */
   record LotSet(
       long setId,

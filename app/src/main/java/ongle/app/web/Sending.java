@@ -7,10 +7,8 @@ import org.springframework.web.bind.annotation.ModelAttribute;
 import tools.jackson.databind.json.JsonMapper;
 
 /** What a button sends along, for templates: {@code ${sending.of('finger', finger)}}. */
-public final class Sending {
+public record Sending() {
   private static final JsonMapper JSON = JsonMapper.builder().build();
-
-  private Sending() {}
 
   /** Gives it to every page. */
   @ControllerAdvice

@@ -5,6 +5,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
+import java.util.concurrent.ConcurrentHashMap;
 import org.springframework.stereotype.Component;
 import org.thymeleaf.context.IExpressionContext;
 import org.thymeleaf.dialect.IExpressionObjectDialect;
@@ -16,6 +17,7 @@ import tools.jackson.databind.json.JsonMapper;
 class InTemplates implements IExpressionObjectDialect, IExpressionObjectFactory {
   private static final String NAME = "words";
   private static final JsonMapper JSON = JsonMapper.builder().build();
+  private static final Map<Locale, String> FOR_BROWSER = new ConcurrentHashMap<>();
 
   @Override
   public String getName() {
@@ -83,6 +85,10 @@ class InTemplates implements IExpressionObjectDialect, IExpressionObjectFactory 
 
     /** What scripts say, as JSON: keys without their file's name. */
     public String forBrowser() {
+      return FOR_BROWSER.computeIfAbsent(Words.locale(), language -> json());
+    }
+
+    private static String json() {
       Map<String, String> texts = new TreeMap<>();
       Words.starting("browser.")
           .forEach((key, text) -> texts.put(key.substring(key.indexOf('.') + 1), text));

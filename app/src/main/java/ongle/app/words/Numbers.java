@@ -1,8 +1,12 @@
 package ongle.app.words;
 
+import java.math.BigDecimal;
+import java.math.RoundingMode;
 import java.text.DecimalFormatSymbols;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.regex.Pattern;
 import ongle.core.nail.Quantity;
 
@@ -12,18 +16,28 @@ public final class Numbers {
   private static final Pattern PLAIN =
       Pattern.compile("[+-]?(\\d{1,6}([.,]\\d{0,6})?|[.,]\\d{1,6})");
 
+  private static final Map<Locale, Character> POINTS = new ConcurrentHashMap<>();
+
   private Numbers() {}
 
   /** Fixed decimals with the language's own point or comma; never "-0". */
   public static String format(double value, int decimals) {
-    char point = DecimalFormatSymbols.getInstance(Words.locale()).getDecimalSeparator();
-    return plain(value, decimals).replace('.', point);
+    return plain(value, decimals).replace('.', point(Words.locale()));
+  }
+
+  private static char point(Locale language) {
+    return POINTS.computeIfAbsent(
+        language, of -> DecimalFormatSymbols.getInstance(of).getDecimalSeparator());
   }
 
   /** Fixed decimals with a point in every language, for files and addresses; never "-0". */
   public static String plain(double value, int decimals) {
-    String text = String.format(Locale.ROOT, "%." + decimals + "f", value);
-    return text.matches("-0(\\.0*)?") ? text.substring(1) : text;
+    if (!Double.isFinite(value)) {
+      return String.valueOf(value);
+    }
+    // Drawings and pages are full of figures; a formatter takes ten times as long.
+    BigDecimal rounded = BigDecimal.valueOf(value).setScale(decimals, RoundingMode.HALF_UP);
+    return rounded.toPlainString();
   }
 
   /** With its sign in front, also when it is plus. */
