@@ -1,49 +1,62 @@
 package ongle.app.door;
 
-import javax.sql.DataSource;
 import ongle.app.store.SharedDatabase;
+import org.jspecify.annotations.Nullable;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
-import org.springframework.jdbc.core.JdbcTemplate;
-import org.springframework.jdbc.support.JdbcTransactionManager;
+import org.springframework.context.annotation.Primary;
+import org.springframework.session.FindByIndexNameSessionRepository;
+import org.springframework.session.Session;
 import org.springframework.session.config.SessionRepositoryCustomizer;
 import org.springframework.session.jdbc.JdbcIndexedSessionRepository;
 import org.springframework.session.jdbc.PostgreSqlJdbcIndexedSessionRepositoryCustomizer;
 import org.springframework.session.jdbc.config.annotation.SpringSessionTransactionManager;
+import org.springframework.session.jdbc.config.annotation.web.http.EnableJdbcHttpSession;
 import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.TransactionDefinition;
+import org.springframework.transaction.TransactionStatus;
+import org.springframework.transaction.support.SimpleTransactionStatus;
 
-/**
- * How sessions are kept: beside the salon's data, without its turn and without its disk sync. Every
- * page writes when its browser was last heard of; at worst somebody signs in again.
- */
+/** How sessions are kept: beside the salon's data, without its turn. */
 @Configuration(proxyBeanMethods = false)
+@EnableJdbcHttpSession(maxInactiveIntervalInSeconds = SessionStore.STRANGER)
 class SessionStore {
-  @Bean(defaultCandidate = false)
-  @SpringSessionTransactionManager
-  PlatformTransactionManager sessionWrites(DataSource database, SharedDatabase shared) {
-    return new Hasty(database, shared);
+  /** How long who has not signed in is known, s; whoever has stays longer ({@link Sessions}). */
+  static final int STRANGER = 20 * 60;
+
+  @Bean
+  @Primary
+  FindByIndexNameSessionRepository<? extends Session> thriftySessions(
+      JdbcIndexedSessionRepository kept) {
+    FindByIndexNameSessionRepository<? extends Session> all = kept;
+    return ThriftySessions.over(all);
   }
 
-  private static final class Hasty extends JdbcTransactionManager {
-    private static final long serialVersionUID = 1L;
+  @Bean
+  ThriftySessions.ReadOnce readOnce() {
+    return new ThriftySessions.ReadOnce();
+  }
 
-    private final transient SharedDatabase shared;
-    private final transient JdbcTemplate sql;
-
-    Hasty(DataSource database, SharedDatabase shared) {
-      super(database);
-      this.shared = shared;
-      sql = new JdbcTemplate(database);
-    }
-
-    @Override
-    protected void doBegin(Object transaction, TransactionDefinition definition) {
-      super.doBegin(transaction, definition);
-      if (shared.isShared()) {
-        sql.execute("set local synchronous_commit = off");
+  /** One statement at a time: at worst somebody signs in again. */
+  @Bean(defaultCandidate = false)
+  @SpringSessionTransactionManager
+  PlatformTransactionManager withoutTransaction() {
+    return new PlatformTransactionManager() {
+      @Override
+      public TransactionStatus getTransaction(@Nullable TransactionDefinition definition) {
+        return new SimpleTransactionStatus();
       }
-    }
+
+      @Override
+      public void commit(TransactionStatus status) {
+        // each statement was its own
+      }
+
+      @Override
+      public void rollback(TransactionStatus status) {
+        // as above
+      }
+    };
   }
 
   /** Two requests of one browser may add the same to its session at once. */
