@@ -15,11 +15,13 @@ import java.util.List;
 import java.util.Map;
 import java.util.Queue;
 import java.util.Random;
+import java.util.concurrent.ArrayBlockingQueue;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.ConcurrentLinkedQueue;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.ScheduledExecutorService;
+import java.util.concurrent.ThreadPoolExecutor;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.concurrent.atomic.AtomicInteger;
@@ -40,9 +42,19 @@ class LoadIT {
   private static final int PRESSES_EVERY = 5000;
   private static final int PAGES_A_SECOND = Integer.getInteger("ongle.pages", 100);
   private static final int PAGES_AT_ONCE = 200;
+
+  /** Pages due while so many wait are left out: nobody asks for ever more while nothing comes. */
+  private static final int MOST_WAITING = 1000;
+
   private static final int LISTENERS = 60;
   private static final int LISTENS_MOST = 10_000;
-  private static final int WARM_UP = 60;
+
+  /**
+   * How long the load grows from nothing to all of it, and how long it then goes on uncounted, s.
+   */
+  private static final int GROWS = Integer.getInteger("ongle.grows", 180);
+
+  private static final int SETTLES = 60;
   private static final String FORM = "application/x-www-form-urlencoded";
 
   /** Looked at by turns; those of a set by the set's number. */
@@ -61,6 +73,7 @@ class LoadIT {
 
   private final AtomicBoolean on = new AtomicBoolean(true);
   private final AtomicInteger errors = new AtomicInteger();
+  private final AtomicInteger leftOut = new AtomicInteger();
   private final Map<String, Integer> whichErrors = new ConcurrentHashMap<>();
   private volatile Tally tally = new Tally();
 
@@ -135,11 +148,19 @@ class LoadIT {
         String name = "load-desk-" + ear;
         desks.execute(() -> listen(instances, name, person));
       }
-      ExecutorService loaders = Executors.newFixedThreadPool(PAGES_AT_ONCE);
+      ExecutorService loaders =
+          new ThreadPoolExecutor(
+              PAGES_AT_ONCE,
+              PAGES_AT_ONCE,
+              0,
+              TimeUnit.SECONDS,
+              new ArrayBlockingQueue<>(MOST_WAITING),
+              (page, full) -> leftOut.incrementAndGet());
       pages(people, beat, loaders);
-      Pause.of(TimeUnit.SECONDS.toMillis(WARM_UP));
+      Pause.of(TimeUnit.SECONDS.toMillis(GROWS + SETTLES));
       tally = new Tally();
       errors.set(0);
+      leftOut.set(0);
       String before = one.weight() + " | " + two.weight();
       StringBuilder between = new StringBuilder();
       for (int third = 0; third < 3; third++) {
@@ -149,11 +170,12 @@ class LoadIT {
                 .formatted((third + 1) * LASTS / 3, one.weight(), two.weight()));
       }
       Tally calm = tally;
-      int calmErrors = errors.get();
+      int calmErrors = errors.get() + leftOut.getAndSet(0);
       System.out.printf(
           "without kills: presses %s; pages %s; errors %d%n%s | %s%n",
           Tally.says(calm.presses), Tally.says(calm.pages), calmErrors, before, between);
       tally = new Tally();
+      errors.set(0);
       Writers writers = new Writers(instances, 6);
       for (int i = 0; i < Writers.FIELDS.size(); i++) {
         int seed = i;
@@ -190,17 +212,18 @@ class LoadIT {
 
         Two instances on one PostgreSQL, %d processors in all, the load generator and the database on the same ones. %d desks that press every %d s, %d page loads a second over ten kinds of pages, %d listeners that open and close. Page loads are timed from when they were due, not from when the generator came to send them.
 
-        ## %d s, after %d s to warm up
+        ## %d s, after %d s in which the load grew to that
 
         - presses: %s
         - pages: %s
-        - errors: %d
+        - errors, or pages left out because a thousand waited: %d
         - memory at the beginning: %s
         %s
         ## The same while one instance after the other is killed (kill -9), %d times
 
         - presses: %s
         - pages: %s
+        - pages left out because a thousand waited: %d
         - errors (neither instance answered, or not as it should): %d
         - changes answered as saved to four writers beside: %d; of them lost: %d
         %s
@@ -212,7 +235,7 @@ class LoadIT {
             PAGES_A_SECOND,
             LISTENERS,
             LASTS,
-            WARM_UP,
+            GROWS + SETTLES,
             Tally.says(calm.presses),
             Tally.says(calm.pages),
             calmErrors,
@@ -221,7 +244,8 @@ class LoadIT {
             KILLS,
             Tally.says(tally.presses),
             Tally.says(tally.pages),
-            errors.get() - calmErrors,
+            leftOut.get(),
+            errors.get(),
             acknowledged,
             lost,
             whichErrors.entrySet().stream()
@@ -245,9 +269,14 @@ class LoadIT {
 
   private void pages(List<Person> people, ScheduledExecutorService beat, ExecutorService pool) {
     AtomicInteger next = new AtomicInteger();
+    Random random = new Random(7);
+    long begun = System.nanoTime();
     beat.scheduleAtFixedRate(
         () -> {
           long due = System.nanoTime();
+          if (random.nextDouble() * GROWS > (due - begun) / 1e9) {
+            return;
+          }
           int number = next.getAndIncrement();
           String path = PAGES.get(number % PAGES.size()).formatted(1 + number / 10 % 6);
           Person person = people.get(number % people.size());

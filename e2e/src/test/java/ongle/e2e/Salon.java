@@ -104,8 +104,12 @@ final class Salon implements AutoCloseable {
     if (settings.stream().anyMatch(each -> each.startsWith("--ongle.database="))) {
       command.add("-XX:TieredStopAtLevel=4"); // as ./ongle start does with a shared database
     }
+    String unpacked = System.getProperty("ongle.unpacked");
+    if (unpacked != null) { // started as quickly as ./ongle does
+      command.add("-XX:SharedArchiveFile=" + unpacked + "/classes.jsa");
+    }
     command.add("-jar");
-    command.add(System.getProperty("ongle.jar"));
+    command.add(unpacked == null ? System.getProperty("ongle.jar") : unpacked + "/ongle-run.jar");
     command.add("--ongle.demo=true");
     command.add("--ongle.data-dir=" + data);
     command.add("--server.port=" + port);
