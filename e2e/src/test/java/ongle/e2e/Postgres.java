@@ -90,6 +90,12 @@ final class Postgres implements AutoCloseable {
     return Path.of(folder + "-key", "salon.key");
   }
 
+  /** Does something no instance knows of. */
+  void does(String sql) throws IOException {
+    asItself(
+        "psql", "-h", "127.0.0.1", "-p", String.valueOf(port), "-U", "ongle", "-c", sql, "ongle");
+  }
+
   /** As {@code --ongle.database} takes it. */
   String address() {
     return "postgresql://127.0.0.1:" + port + "/ongle";

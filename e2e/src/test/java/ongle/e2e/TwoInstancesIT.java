@@ -1,6 +1,7 @@
 package ongle.e2e;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.io.BufferedReader;
 import java.io.IOException;
@@ -10,6 +11,8 @@ import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.List;
 import java.util.Queue;
 import java.util.Random;
@@ -19,6 +22,7 @@ import java.util.concurrent.Executors;
 import java.util.concurrent.TimeUnit;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
@@ -163,6 +167,22 @@ class TwoInstancesIT {
                   HttpResponse.BodyHandlers.ofString());
       assertThat(answer.statusCode()).isEqualTo(302);
       assertThat(answer.headers().firstValue("Location").orElseThrow()).contains("/sign-in");
+    }
+  }
+
+  @Test
+  void whatWasThereBeforeAnUpdateIsKept() throws Exception {
+    // The tables of an older Ongle; this one cannot work with them and ends.
+    assertThatThrownBy(() -> Salon.on(postgres, "east", "--spring.flyway.target=30"))
+        .isInstanceOf(IllegalStateException.class);
+    postgres.does(
+        "insert into east.client (version, form_key, name, minor)"
+            + " values (0, gen_random_uuid(), 'From Before', false)");
+    try (Salon east = Salon.on(postgres, "east")) {
+      assertThat(east.get("/clients").body()).contains("From Before");
+      try (Stream<Path> kept = Files.list(east.data().resolve("backups"))) {
+        assertThat(kept).anyMatch(file -> file.toString().endsWith(".zip"));
+      }
     }
   }
 

@@ -8,6 +8,7 @@ import java.sql.PreparedStatement;
 import java.sql.SQLException;
 import java.sql.Statement;
 import java.util.Map;
+import org.flywaydb.core.api.MigrationVersion;
 
 /**
  * Copies a shared database into a file and back: what a backup holds is the same whichever database
@@ -24,11 +25,19 @@ public final class SharedCopy {
    */
   public static Map<String, Long> pack(Connection from, Path zip, DataKey key)
       throws SQLException, IOException {
+    return pack(from, zip, key, MigrationVersion.LATEST);
+  }
+
+  /**
+   * @param version of its tables
+   */
+  static Map<String, Long> pack(Connection from, Path zip, DataKey key, MigrationVersion version)
+      throws SQLException, IOException {
     Path folder = Files.createTempDirectory(zip.toAbsolutePath().getParent(), "copied");
     StoredFile copy = StoredFile.in(folder, key);
     try {
       key.make();
-      copy.update();
+      copy.update(version);
       from.setAutoCommit(false);
       from.setTransactionIsolation(Connection.TRANSACTION_REPEATABLE_READ);
       from.setReadOnly(true);

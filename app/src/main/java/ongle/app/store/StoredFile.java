@@ -11,6 +11,7 @@ import java.sql.DriverManager;
 import java.sql.SQLException;
 import java.util.Arrays;
 import org.flywaydb.core.Flyway;
+import org.flywaydb.core.api.MigrationVersion;
 import org.h2.tools.ChangeFileEncryption;
 import org.springframework.jdbc.datasource.DriverManagerDataSource;
 
@@ -71,10 +72,16 @@ public record StoredFile(Path file, DataKey key) {
 
   /** Makes its tables, or brings them up to date. */
   public void update() throws IOException {
+    update(MigrationVersion.LATEST);
+  }
+
+  /** As {@link #update()}, but no further than tables of that version. */
+  void update(MigrationVersion version) throws IOException {
     // A source of our own: the tool's own one takes the space off the password's end.
     Flyway.configure()
         .dataSource(new DriverManagerDataSource(url(""), DataFolder.USER, password()))
         .validateOnMigrate(false)
+        .target(version)
         .load()
         .migrate();
   }

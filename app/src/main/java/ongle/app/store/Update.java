@@ -8,10 +8,15 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
 import java.nio.file.StandardOpenOption;
+import java.sql.Connection;
+import java.sql.SQLException;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipInputStream;
+import javax.sql.DataSource;
 import org.flywaydb.core.Flyway;
 import org.flywaydb.core.api.FlywayException;
+import org.flywaydb.core.api.MigrationInfoService;
+import org.flywaydb.core.api.MigrationVersion;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.flyway.autoconfigure.FlywayMigrationStrategy;
 import org.springframework.jdbc.core.JdbcTemplate;
@@ -33,17 +38,28 @@ public class Update implements FlywayMigrationStrategy {
 
   private final Path folder;
   private final DataFile file;
+  private final SharedDatabase shared;
+  private final DataKey key;
 
-  Update(@Value("${ongle.data-dir}") Path folder, DataFile file) {
+  Update(
+      @Value("${ongle.data-dir}") Path folder, DataFile file, SharedDatabase shared, DataKey key) {
     this.folder = folder;
     this.file = file;
+    this.shared = shared;
+    this.key = key;
   }
 
   @Override
   public void migrate(Flyway flyway) {
-    boolean kept = Files.exists(folder.resolve(DataFile.NAME));
-    if (!kept || flyway.info().pending().length == 0) {
+    MigrationInfoService tables = flyway.info();
+    boolean kept = shared.isShared() || Files.exists(folder.resolve(DataFile.NAME));
+    if (!kept || tables.current() == null || tables.pending().length == 0) {
       flyway.migrate(); // in memory there is nothing to lose, and nothing to do is soon done
+      return;
+    }
+    if (shared.isShared()) {
+      copyShared(flyway.getConfiguration().getDataSource(), tables.current().getVersion());
+      flyway.migrate(); // all of it or nothing, as this database changes tables in a transaction
       return;
     }
     try {
@@ -52,6 +68,18 @@ public class Update implements FlywayMigrationStrategy {
       file.keep();
       Files.move(folder.resolve(COPY), folder.resolve(KEPT), StandardCopyOption.REPLACE_EXISTING);
     } catch (IOException | FlywayException e) {
+      throw new CannotStart(CannotStart.Why.UPDATE_FAILED, folder, e);
+    }
+  }
+
+  private void copyShared(DataSource database, MigrationVersion version) {
+    Path part = folder.resolve(KEPT + PART);
+    try (Connection from = database.getConnection()) {
+      DataFolder.create(folder);
+      Files.deleteIfExists(part);
+      SharedCopy.pack(from, part, key, version);
+      Files.move(part, folder.resolve(KEPT), StandardCopyOption.REPLACE_EXISTING);
+    } catch (IOException | SQLException e) {
       throw new CannotStart(CannotStart.Why.UPDATE_FAILED, folder, e);
     }
   }

@@ -26,7 +26,11 @@ class UpdateTest {
   }
 
   private static void update(Path folder, DataSource database, String... locations) {
-    new Update(folder, new DataFile(folder, database))
+    new Update(
+            folder,
+            new DataFile(folder, database),
+            new SharedDatabase("", database),
+            new DataKey(""))
         .migrate(Flyway.configure().dataSource(database).locations(locations).load());
   }
 
