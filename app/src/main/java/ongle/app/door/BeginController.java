@@ -32,13 +32,11 @@ class BeginController {
   private final People people;
   private final SalonSettings salon;
   private final Sessions sessions;
-  private final RightsOnPages rights;
 
-  BeginController(People people, SalonSettings salon, Sessions sessions, RightsOnPages rights) {
+  BeginController(People people, SalonSettings salon, Sessions sessions) {
     this.people = people;
     this.salon = salon;
     this.sessions = sessions;
-    this.rights = rights;
   }
 
   /** As typed. */
@@ -52,7 +50,7 @@ class BeginController {
 
   @GetMapping
   String page(Model model) {
-    return rights.owned()
+    return people.owned()
         ? "redirect:/"
         : show(Written.anew(new Beginning("", "", "", "", "", "")), model);
   }
@@ -65,7 +63,7 @@ class BeginController {
       HttpServletRequest request,
       HttpServletResponse response,
       Model model) {
-    if (rights.owned()) {
+    if (people.owned()) {
       return "redirect:/";
     }
     FormReading reading = new FormReading(errors);

@@ -5,7 +5,6 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.Optional;
 import ongle.app.people.Needs;
-import ongle.app.people.People;
 import ongle.app.people.Present;
 import org.springframework.core.annotation.AnnotatedElementUtils;
 import org.springframework.stereotype.Component;
@@ -20,15 +19,6 @@ import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
  */
 @Component
 class RightsOnPages implements HandlerInterceptor, WebMvcConfigurer {
-  private final People people;
-
-  /** Once there is an owner there always is one. */
-  private volatile boolean owned;
-
-  RightsOnPages(People people) {
-    this.people = people;
-  }
-
   @Override
   public void addInterceptors(InterceptorRegistry registry) {
     registry.addInterceptor(this);
@@ -54,13 +44,5 @@ class RightsOnPages implements HandlerInterceptor, WebMvcConfigurer {
             () ->
                 Optional.ofNullable(
                     AnnotatedElementUtils.findMergedAnnotation(method.getBeanType(), Needs.class)));
-  }
-
-  /** Whether the salon has an owner. */
-  boolean owned() {
-    if (!owned) {
-      owned = !people.ownerless();
-    }
-    return owned;
   }
 }

@@ -37,7 +37,6 @@ class SignInController {
 
   private final People people;
   private final Sessions sessions;
-  private final RightsOnPages rights;
   private final Deeds deeds;
   private final Devices devices;
   private final boolean demo;
@@ -45,13 +44,11 @@ class SignInController {
   SignInController(
       People people,
       Sessions sessions,
-      RightsOnPages rights,
       Deeds deeds,
       Devices devices,
       @Value("${ongle.demo}") boolean demo) {
     this.people = people;
     this.sessions = sessions;
-    this.rights = rights;
     this.deeds = deeds;
     this.devices = devices;
     this.demo = demo;
@@ -63,7 +60,7 @@ class SignInController {
       @RequestParam(defaultValue = "/") String to,
       HttpServletRequest request,
       Model model) {
-    if (!rights.owned()) {
+    if (!people.owned()) {
       return "redirect:/begin";
     }
     show(as, Optional.empty(), request, model);

@@ -145,9 +145,32 @@ record BackupFile(Path zip) {
     Files.deleteIfExists(slipPath());
   }
 
-  /** Does something with the database's file that a backup holds. */
-  interface With<T> {
-    T file(StoredFile file) throws IOException, SQLException;
+  /** Does something with what was opened for it. */
+  interface With<F, T> {
+    T does(F opened) throws IOException, SQLException;
+  }
+
+  /**
+   * Makes it: it counts once it was opened and holds what the data held. Of one that could not be
+   * made nothing is left.
+   *
+   * @param pack packs all there is into a zip and says how many rows each table has
+   */
+  void make(With<Path, Map<String, Long>> pack, DataKey key) throws IOException, Damaged {
+    boolean made = false;
+    try {
+      Map<String, Long> counts = pack.does(zip);
+      DataFolder.own(zip);
+      write(new Slip(sha256(), counts));
+      verify(key);
+      made = true;
+    } catch (SQLException e) {
+      throw new IOException(e.getMessage(), e);
+    } finally {
+      if (!made) {
+        delete();
+      }
+    }
   }
 
   /**
@@ -178,12 +201,12 @@ record BackupFile(Path zip) {
    *
    * @throws IOException if it cannot be opened
    */
-  <T> T into(DataKey key, With<T> what) throws IOException {
+  <T> T into(DataKey key, With<StoredFile, T> what) throws IOException {
     Path folder = Files.createTempDirectory(zip.toAbsolutePath().getParent(), "opened");
     try {
       StoredFile file = StoredFile.in(folder, key);
       unpack(file.file());
-      return what.file(file);
+      return what.does(file);
     } catch (SQLException e) {
       throw new IOException(e.getMessage(), e);
     } finally {

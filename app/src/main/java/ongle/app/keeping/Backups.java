@@ -5,7 +5,6 @@ import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.sql.Connection;
-import java.sql.SQLException;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.LocalDateTime;
@@ -137,10 +136,7 @@ class Backups {
     try {
       DataFolder.create(folder);
       part.delete();
-      Map<String, Long> counts = shared.isShared() ? copyShared(part.zip()) : copyFile(part.zip());
-      DataFolder.own(part.zip());
-      part.write(new BackupFile.Slip(part.sha256(), counts));
-      part.verify(key);
+      part.make(shared.isShared() ? this::copyShared : this::copyFile, key);
       BackupFile made = free(folder);
       made.write(part.slip().orElseThrow());
       Files.move(part.zip(), made.zip());
@@ -172,16 +168,12 @@ class Backups {
   }
 
   /** Does something on a connection of its own. */
-  private interface AtWork<T> {
-    T on(Connection connection) throws SQLException, IOException;
-  }
-
-  private <T> T atWork(AtWork<T> what) {
+  private <T> T atWork(BackupFile.With<Connection, T> what) {
     return sql.execute(
         (ConnectionCallback<T>)
             connection -> {
               try {
-                return what.on(connection);
+                return what.does(connection);
               } catch (IOException e) {
                 throw new UncheckedIOException(e);
               }

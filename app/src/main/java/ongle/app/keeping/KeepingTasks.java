@@ -18,6 +18,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.locks.LockSupport;
+import ongle.app.people.LostPassword;
 import ongle.app.store.DataFolder;
 import ongle.app.store.DataKey;
 import ongle.app.store.SharedCopy;
@@ -31,8 +32,8 @@ import org.springframework.boot.logging.LogLevel;
 import org.springframework.boot.logging.LoggingSystem;
 
 /**
- * What {@code ./ongle backup}, {@code restore} and {@code doctor} do: on the console, beside a
- * running Ongle or without one.
+ * What {@code ./ongle backup}, {@code restore}, {@code doctor} and {@code password} do: on the
+ * console, beside a running Ongle or without one.
  */
 public final class KeepingTasks {
   /** Asks a running Ongle for a backup by being there. */
@@ -52,6 +53,7 @@ public final class KeepingTasks {
   private static final String KEY = "--ongle.key-file=";
   private static final String DATABASE = "--ongle.database=";
   private static final String SALON = "--ongle.salon=";
+  private static final String OWNER = "--ongle.owner=";
 
   /** A backup older than this is worth a word, days. */
   private static final int OLD = 2;
@@ -106,6 +108,7 @@ public final class KeepingTasks {
     return switch (option(args, TASK).orElse("")) {
       case "backup" -> tasks.backup();
       case "restore" -> tasks.restore(Path.of(option(args, FILE).orElse("")));
+      case "password" -> tasks.password(option(args, OWNER).orElse(""));
       default -> tasks.doctor();
     };
   }
@@ -159,24 +162,15 @@ public final class KeepingTasks {
         : say(0, Words.say("keeping.made", "file", answer));
   }
 
-  /** Packs all there is into a zip and says how many rows each table has. */
-  private interface Pack {
-    Map<String, Long> into(Path zip) throws SQLException, IOException;
-  }
-
-  private int copy(Pack pack) throws IOException {
+  private int copy(BackupFile.With<Path, Map<String, Long>> pack) throws IOException {
     Path folder = data.resolve(Backups.FOLDER);
     DataFolder.create(folder);
     BackupFile made = BackupFile.named(folder, LocalDateTime.now(clock));
     try {
-      Map<String, Long> counts = pack.into(made.zip());
-      DataFolder.own(made.zip());
-      made.write(new BackupFile.Slip(made.sha256(), counts));
-      made.verify(where.key());
+      made.make(pack, where.key());
       return say(
           0, Words.say("keeping.made", "file", made.zip().toAbsolutePath().normalize().toString()));
-    } catch (SQLException | BackupFile.Damaged e) {
-      made.delete();
+    } catch (IOException | BackupFile.Damaged e) {
       return say(1, Words.say("keeping.failed", "why", String.valueOf(e.getMessage())));
     }
   }
@@ -281,6 +275,44 @@ public final class KeepingTasks {
       System.out.println(Words.say("keeping.not-restored", "why", String.valueOf(e.getMessage())));
     }
     return true;
+  }
+
+  /**
+   * Lets an owner in who lost their password.
+   *
+   * @param name blank where there is one owner
+   */
+  int password(String name) {
+    try {
+      if (where.shared().isEmpty()) {
+        if (!Files.exists(file())) {
+          return say(1, Words.say("keeping.no-data", "folder", folder()));
+        }
+        if (DataFolder.isOpen(file())) {
+          return say(1, Words.say("keeping.running"));
+        }
+      }
+      try (Connection data = open()) {
+        List<String> owners = LostPassword.owners(data);
+        String owner = owners.size() == 1 && name.isBlank() ? owners.get(0) : name.strip();
+        return owners.contains(owner)
+            ? say(
+                0,
+                Words.say(
+                    "keeping.password",
+                    "owner",
+                    owner,
+                    "password",
+                    LostPassword.anew(data, owner, LocalDateTime.now(clock))))
+            : say(1, Words.say("keeping.which-owner", "owners", String.join(", ", owners)));
+      }
+    } catch (IOException | SQLException e) {
+      return say(1, Words.say("keeping.no-password", "why", String.valueOf(e.getMessage())));
+    }
+  }
+
+  private Connection open() throws SQLException, IOException {
+    return where.shared().isPresent() ? where.shared().get().open() : where.file().open();
   }
 
   private static long rows(Map<String, Long> counts, String table) {

@@ -23,6 +23,7 @@ public class People {
   private final PersonRepository people;
   private final ApplicationEventPublisher tell;
   private final TransactionTemplate change;
+  private volatile boolean owned;
 
   People(
       PersonRepository people, ApplicationEventPublisher tell, PlatformTransactionManager changes) {
@@ -72,6 +73,14 @@ public class People {
   @Transactional(readOnly = true)
   public boolean ownerless() {
     return people.countByRoleAndPutAwayFalse(Role.OWNER) == 0;
+  }
+
+  /** Whether somebody does; asked before every sign-in, and once true it stays so. */
+  public boolean owned() {
+    if (!owned) {
+      owned = !ownerless();
+    }
+    return owned;
   }
 
   /**

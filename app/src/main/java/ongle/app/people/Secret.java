@@ -1,15 +1,25 @@
 package ongle.app.people;
 
+import java.util.Locale;
 import java.util.Optional;
 import org.springframework.security.crypto.bcrypt.BCryptPasswordEncoder;
 import org.springframework.security.crypto.password.PasswordEncoder;
 
 /** Passwords and PINs: what is let pass as one, and how it is kept. */
 final class Secret {
-  static final int SHORTEST_PASSWORD = 10;
+  static final int SHORTEST_PASSWORD = 12;
 
   /** More than this the hash does not look at, in bytes. */
   static final int LONGEST_PASSWORD = 72;
+
+  /** What passwords that are guessed first are made of, in the languages of the desk. */
+  private static final String KNOWN =
+      "(password|passwort|passw|pass|qwert(yuiop|zuiop|y|z)?|asdf(ghjkl)?|yxcvbnm|zxcvbnm|abc(def)?"
+          + "|qaz(wsx)?|letmein|welcome|willkommen|iloveyou|ichliebedich|admin(istrator)?|master"
+          + "|changeme|secret|geheim|login|hello|hallo|sunshine|sommer|summer|winter|princess"
+          + "|football|fussball|baseball|monkey|dragon|shadow|superman|batman|starwars|computer"
+          + "|internet|schatz|schatzi|baby|angel|lovely|love|ongle|nails?|n[aä]gel|nagelstudio"
+          + "|salon|studio|beauty|gel|test)*";
 
   private static final int SHORTEST_PIN = 4;
   private static final int LONGEST_PIN = 8;
@@ -24,7 +34,9 @@ final class Secret {
           ? Optional.of("people.password-short")
           : typed.getBytes(java.nio.charset.StandardCharsets.UTF_8).length > LONGEST_PASSWORD
               ? Optional.of("people.password-long")
-              : plain(typed) ? Optional.of("people.password-plain") : Optional.empty();
+              : plain(typed) || known(typed)
+                  ? Optional.of("people.password-plain")
+                  : Optional.empty();
     }
     if (!typed.matches("\\d{" + SHORTEST_PIN + "," + LONGEST_PIN + "}")) {
       return Optional.of("people.pin-form");
@@ -35,6 +47,11 @@ final class Secret {
   /** One character over and over, or one after the other: what is tried first. */
   private static boolean plain(String typed) {
     return typed.chars().distinct().count() <= 1 || runs(typed, 1) || runs(typed, -1);
+  }
+
+  /** Nothing but words everybody takes, whatever figures and signs stand between them. */
+  private static boolean known(String password) {
+    return password.toLowerCase(Locale.ROOT).replaceAll("[^\\p{L}]", "").matches(KNOWN);
   }
 
   private static boolean runs(String typed, int by) {

@@ -50,7 +50,7 @@ class BeginTest {
     mvc.perform(get("/").with(As.nobody())).andExpect(redirectedUrl("/sign-in?to=%2F"));
     mvc.perform(get("/sign-in").with(As.nobody())).andExpect(redirectedUrl("/begin"));
     mvc.perform(begin("Haus Feld", "short", "short"))
-        .andExpect(content().string(containsString("at least ten characters")))
+        .andExpect(content().string(containsString("at least twelve characters")))
         .andExpect(content().string(containsString("Haus Feld")));
     mvc.perform(begin("Haus Feld", "two plain words", "two plain wards"))
         .andExpect(content().string(containsString("not the same")));

@@ -10,13 +10,16 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
 import jakarta.servlet.http.Cookie;
+import java.time.LocalDateTime;
 import ongle.app.As;
 import ongle.app.SalonTest;
+import ongle.app.people.LostPassword;
 import ongle.app.people.People;
 import ongle.app.people.Person;
 import ongle.app.people.Role;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.jdbc.core.ConnectionCallback;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.mock.web.MockHttpServletResponse;
 import org.springframework.test.web.servlet.MockMvc;
@@ -144,7 +147,35 @@ class SignInTest {
     assertThat(People.fault(Role.OWNER, "short")).isPresent();
     assertThat(People.fault(Role.OWNER, "aaaaaaaaaaaa")).isPresent();
     assertThat(People.fault(Role.OWNER, "é".repeat(40))).isPresent();
+    for (String known : new String[] {"Password-2026!", "qwertz123456", "nail-salon-love"}) {
+      assertThat(People.fault(Role.OWNER, known)).as(known).isPresent();
+    }
     assertThat(People.fault(Role.OWNER, "two plain words")).isEmpty();
+    assertThat(People.fault(Role.OWNER, "salon with birch")).isEmpty();
+  }
+
+  @Test
+  void anOwnerWhoLostTheirPasswordIsLetInAnew() throws Exception {
+    tryIn("Ilse Marrow", "birch-and-copper", "/");
+    String made =
+        salon.execute(
+            (ConnectionCallback<String>)
+                data ->
+                    LostPassword.anew(data, "Ilse Marrow", LocalDateTime.of(2026, 3, 10, 9, 0)));
+    assertThat(made).hasSizeGreaterThan(20);
+    assertThat(
+            salon.queryForObject(
+                "select count(*) from spring_session where principal_name = ?",
+                Integer.class,
+                String.valueOf(id("Ilse Marrow"))))
+        .isZero();
+    assertThat(people.tryIn(id("Ilse Marrow"), "birch-and-copper"))
+        .isInstanceOf(People.Tried.Wrong.class);
+    assertThat(people.tryIn(id("Ilse Marrow"), made)).isInstanceOf(People.Tried.In.class);
+    assertThat(
+            salon.queryForObject(
+                "select count(*) from deed where action = 'lostPassword'", Integer.class))
+        .isEqualTo(1);
   }
 
   @Test

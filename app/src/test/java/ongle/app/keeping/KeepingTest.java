@@ -294,6 +294,31 @@ class KeepingTest {
   }
 
   @Test
+  void anOwnerWhoLostTheirPasswordIsNamed() throws Exception {
+    assertThat(said(NIGHT, tasks -> tasks.password(""))).contains("end it first");
+    Path other = second.resolve("other");
+    Files.createDirectories(other);
+    StoredFile file = StoredFile.in(other, key());
+    file.update();
+    try (Connection opened = file.open()) {
+      for (String name : List.of("Runa Feld", "Ivo Feld")) {
+        opened
+            .createStatement()
+            .execute(
+                "insert into person (version, form_key, name, role, wrong, put_away)"
+                    + " values (0, random_uuid(), '%s', 'OWNER', 0, false)".formatted(name));
+      }
+    }
+    ByteArrayOutputStream out = new ByteArrayOutputStream();
+    KeepingTasks tasks =
+        new KeepingTasks(where(other), Clock.fixed(NIGHT, ZONE), new PrintStream(out, true));
+    assertThat(tasks.password("")).isEqualTo(1);
+    assertThat(out.toString()).contains("Ivo Feld, Runa Feld");
+    assertThat(tasks.password("Runa Feld")).isZero();
+    assertThat(out.toString()).contains("Runa Feld signs in with ");
+  }
+
+  @Test
   void aRunningOngleAnswersTheConsole() throws Exception {
     Backups running = backups(NIGHT);
     Thread desk =
