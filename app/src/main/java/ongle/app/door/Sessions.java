@@ -5,6 +5,7 @@ import jakarta.servlet.http.HttpServletResponse;
 import jakarta.servlet.http.HttpSession;
 import java.time.Duration;
 import java.util.List;
+import ongle.app.feed.Feeds;
 import ongle.app.people.People;
 import ongle.app.people.Who;
 import org.springframework.context.event.EventListener;
@@ -24,11 +25,15 @@ class Sessions {
 
   private final SecurityContextRepository signedIn;
   private final FindByIndexNameSessionRepository<? extends Session> all;
+  private final Feeds feeds;
 
   Sessions(
-      SecurityContextRepository signedIn, FindByIndexNameSessionRepository<? extends Session> all) {
+      SecurityContextRepository signedIn,
+      FindByIndexNameSessionRepository<? extends Session> all,
+      Feeds feeds) {
     this.signedIn = signedIn;
     this.all = all;
+    this.feeds = feeds;
   }
 
   /**
@@ -57,6 +62,7 @@ class Sessions {
   /** Signs somebody out at every browser. */
   void endAll(long person) {
     all.findByPrincipalName(String.valueOf(person)).keySet().forEach(all::deleteById);
+    feeds.left(person);
   }
 
   @EventListener

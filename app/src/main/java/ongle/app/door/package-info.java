@@ -4,6 +4,6 @@
  *
  * <p>Read first: {@link ongle.app.door.Door}, then {@link ongle.app.people.Role}.
  *
- * <p>May know: deeds, lan, people, salon, store, web, words.
+ * <p>May know: deeds, feed, lan, people, salon, store, web, words.
  */
 package ongle.app.door;

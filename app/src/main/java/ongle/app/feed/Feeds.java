@@ -14,6 +14,8 @@ import java.util.concurrent.SynchronousQueue;
 import java.util.concurrent.ThreadPoolExecutor;
 import java.util.concurrent.TimeUnit;
 import java.util.function.Consumer;
+import ongle.app.people.Present;
+import ongle.app.people.Who;
 import ongle.app.store.Instances;
 import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Service;
@@ -39,6 +41,7 @@ public class Feeds {
   private static final long HEARTBEAT_SECONDS = 5;
 
   private static final String FEED = "feed";
+  private static final String LEFT = "left";
   private static final JsonMapper JSON = JsonMapper.builder().build();
 
   private final Instances instances;
@@ -62,6 +65,10 @@ public class Feeds {
 
   private final class Feed {
     private final String desk;
+
+    /** Who was signed in when it was opened; 0 for nobody. */
+    private final long person = Present.who().map(Who::id).orElse(0L);
+
     private final SseEmitter emitter = new SseEmitter(LASTS);
     private final Queue<SseEventBuilder> waiting = new ArrayDeque<>();
     private boolean writing;
@@ -125,8 +132,19 @@ public class Feeds {
   Feeds(Instances instances) {
     this.instances = instances;
     instances.hear(FEED, text -> heard(JSON.readValue(text, Told.class)));
+    instances.hear(
+        LEFT,
+        text ->
+            all().stream()
+                .filter(feed -> String.valueOf(feed.person).equals(text))
+                .forEach(this::close));
     // Whoever may have missed something comes again and asks.
     instances.hear(Instances.MISSED, text -> all().forEach(this::close));
+  }
+
+  /** Ends the feeds of whoever is signed in no more, at whichever instance they listen. */
+  public void left(long person) {
+    instances.tell(LEFT, String.valueOf(person));
   }
 
   /** Hears of every desk whose feed ended. */
