@@ -172,6 +172,26 @@ public class Deeds implements Witness, HandlerInterceptor, WebMvcConfigurer {
         "select * from deed where set_id = ? order by id desc limit " + SHOWN, Deeds::read, set);
   }
 
+  /**
+   * When something was last done to a set, and by whom.
+   *
+   * @param detail which finger
+   */
+  @Transactional(readOnly = true)
+  public Optional<Deed> last(long set, Part part, String action, String detail) {
+    return deeds
+        .query(
+            "select * from deed where set_id = ? and kind = ? and action = ? and detail = ?"
+                + " order by id desc limit 1",
+            Deeds::read,
+            set,
+            part.name(),
+            action,
+            detail)
+        .stream()
+        .findFirst();
+  }
+
   /** Who had a hand in a set, by the part of the work, in the order they came to it. */
   @Transactional(readOnly = true)
   public Map<Part, List<String>> people(long set) {

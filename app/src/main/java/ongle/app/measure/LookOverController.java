@@ -9,6 +9,8 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.stream.Stream;
+import ongle.app.deeds.Deeds;
+import ongle.app.deeds.Part;
 import ongle.app.editing.Change;
 import ongle.app.editing.SetEditor;
 import ongle.app.frame.SetPage;
@@ -20,6 +22,7 @@ import ongle.app.planning.SetReader;
 import ongle.app.sets.SetNail;
 import ongle.app.web.Edit;
 import ongle.app.web.FormReading;
+import ongle.app.words.Dates;
 import ongle.app.words.Numbers;
 import ongle.app.words.Words;
 import ongle.core.Range;
@@ -51,12 +54,17 @@ import org.springframework.web.bind.annotation.RequestParam;
 @Needs(Right.HANDS)
 @RequestMapping("/sets/{id}/look")
 class LookOverController {
+  /** What {@link #buildAnyway} is called among the deeds. */
+  private static final String ANSWERED = "buildAnyway";
+
   private final SetReader reader;
   private final SetEditor editor;
+  private final Deeds deeds;
 
-  LookOverController(SetReader reader, SetEditor editor) {
+  LookOverController(SetReader reader, SetEditor editor, Deeds deeds) {
     this.reader = reader;
     this.editor = editor;
+    this.deeds = deeds;
   }
 
   /** One finger as looked at. */
@@ -73,8 +81,9 @@ class LookOverController {
    * A finger that is not built on, or is built on for a reason.
    *
    * @param reason why it is built on all the same; null if it is not
+   * @param by who said so and when; null where that is not on record
    */
-  record Halted(Finger finger, Contraindication stop, String reason) {
+  record Halted(Finger finger, Contraindication stop, String reason, String by) {
     public boolean mayBeOverruled() {
       return stop == null || stop.answer() == Contraindication.Answer.REASON;
     }
@@ -291,7 +300,7 @@ class LookOverController {
     return "measure/look :: answer";
   }
 
-  private static void show(PlannedSet planned, Finger finger, Seat seat, Model model) {
+  private void show(PlannedSet planned, Finger finger, Seat seat, Model model) {
     SetPage.show(planned, Stage.MEASURE, "look", finger, seat, model);
     List<Finger> order = Finger.asSeenFrom(seat);
     model.addAttribute("set", planned.set());
@@ -336,7 +345,7 @@ class LookOverController {
     return known.isPresent() ? Numbers.format(known.getAsDouble(), decimals) : "";
   }
 
-  private static Optional<Halted> halted(PlannedSet planned, Finger finger) {
+  private Optional<Halted> halted(PlannedSet planned, Finger finger) {
     SetNail nail = planned.set().nail(finger);
     Optional<Contraindication> stop =
         planned
@@ -348,7 +357,28 @@ class LookOverController {
                         || each.answer() == Contraindication.Answer.REASON);
     boolean overruled = nail.getSkin().mayBeOverruled() && nail.getBuildAnyway() != null;
     return stop.isPresent() || overruled
-        ? Optional.of(new Halted(finger, stop.orElse(null), nail.getBuildAnyway()))
+        ? Optional.of(
+            new Halted(
+                finger,
+                stop.orElse(null),
+                nail.getBuildAnyway(),
+                nail.getBuildAnyway() == null ? null : by(planned, finger)))
         : Optional.empty();
+  }
+
+  /** Who answered for it. */
+  private String by(PlannedSet planned, Finger finger) {
+    return deeds
+        .last(planned.id(), Part.MEASURE, ANSWERED, finger.name())
+        .filter(deed -> !deed.person().isEmpty())
+        .map(
+            deed ->
+                Words.say(
+                    "measure.reason-by",
+                    "person",
+                    deed.person(),
+                    "day",
+                    Dates.of(deed.at().toLocalDate(), "daymonth")))
+        .orElse(null);
   }
 }

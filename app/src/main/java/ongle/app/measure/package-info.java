@@ -3,6 +3,6 @@
  *
  * <p>Read first: {@link ongle.app.measure.MeasureController}.
  *
- * <p>May know: editing, planning, frame, drawing, store, words, feed; no other stage.
+ * <p>May know: editing, planning, frame, drawing, store, words, feed, deeds; no other stage.
  */
 package ongle.app.measure;

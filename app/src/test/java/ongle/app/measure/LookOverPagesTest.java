@@ -97,7 +97,8 @@ class LookOverPagesTest {
     pages.change(LOOK + "/L4", "skin", "CUT");
     assertThat(set().of(Finger.L4).stopped()).isTrue();
 
-    pages.change(LOOK + "/L4/anyway", "reason", "a week old, closed and dry");
+    String answered = pages.change(LOOK + "/L4/anyway", "reason", "a week old, closed and dry");
+    assertThat(answered).as("who answers for it").contains("Ilse Marrow, ");
     assertThat(set().of(Finger.L4).stopped()).isFalse();
     assertThat(set().of(Finger.L4).cautions())
         .contains(new Caution.BuiltAnyway("a week old, closed and dry"));
