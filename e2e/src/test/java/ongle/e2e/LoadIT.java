@@ -11,6 +11,7 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.LinkedList;
 import java.util.List;
 import java.util.Map;
 import java.util.Queue;
@@ -74,6 +75,10 @@ class LoadIT {
   private final AtomicBoolean on = new AtomicBoolean(true);
   private final AtomicInteger errors = new AtomicInteger();
   private final AtomicInteger leftOut = new AtomicInteger();
+
+  /** Presses that were answered as saved. */
+  private final AtomicInteger kept = new AtomicInteger();
+
   private final Map<String, Integer> whichErrors = new ConcurrentHashMap<>();
   private volatile Tally tally = new Tally();
 
@@ -142,7 +147,10 @@ class LoadIT {
       for (int desk = 0; desk < DESKS; desk++) {
         people.add(new Person(instances, desk));
       }
-      people.forEach(person -> desks.execute(() -> work(person)));
+      for (int desk = 0; desk < DESKS; desk++) {
+        Desk own = new Desk(people.get(desk), desk);
+        desks.execute(own::work);
+      }
       for (int ear = 0; ear < LISTENERS; ear++) {
         Person person = people.get(ear % DESKS);
         String name = "load-desk-" + ear;
@@ -161,6 +169,7 @@ class LoadIT {
       tally = new Tally();
       errors.set(0);
       leftOut.set(0);
+      kept.set(0);
       String before = one.weight() + " | " + two.weight();
       StringBuilder between = new StringBuilder();
       for (int third = 0; third < 3; third++) {
@@ -170,6 +179,7 @@ class LoadIT {
                 .formatted((third + 1) * LASTS / 3, one.weight(), two.weight()));
       }
       Tally calm = tally;
+      int calmKept = kept.getAndSet(0);
       int calmErrors = errors.get() + leftOut.getAndSet(0);
       System.out.printf(
           "without kills: presses %s; pages %s; errors %d%n%s | %s%n",
@@ -196,17 +206,25 @@ class LoadIT {
       desks.awaitTermination(1, TimeUnit.MINUTES);
       int lost = writers.lost(one) + writers.lost(two);
       String report =
-          report(calm, calmErrors, before, between.toString(), writers.acknowledged(), lost);
+          report(
+              calm, calmKept, calmErrors, before, between.toString(), writers.acknowledged(), lost);
       System.out.println(report);
       Files.writeString(Path.of("target", "load.md"), report);
       assertThat(lost).isZero();
       assertThat(calmErrors).isZero();
+      assertThat(calmKept).isGreaterThan(calm.presses.size() - DESKS);
       assertThat(errors.get()).isZero();
     }
   }
 
   private String report(
-      Tally calm, int calmErrors, String before, String between, int acknowledged, int lost) {
+      Tally calm,
+      int calmKept,
+      int calmErrors,
+      String before,
+      String between,
+      int acknowledged,
+      int lost) {
     return """
         # A busy salon
 
@@ -214,14 +232,14 @@ class LoadIT {
 
         ## %d s, after %d s in which the load grew to that
 
-        - presses: %s
+        - presses: %s; answered as saved: %d
         - pages: %s
         - errors, or pages left out because a thousand waited: %d
         - memory at the beginning: %s
         %s
         ## The same while one instance after the other is killed (kill -9), %d times
 
-        - presses: %s
+        - presses: %s; answered as saved: %d
         - pages: %s
         - pages left out because a thousand waited: %d
         - errors (neither instance answered, or not as it should): %d
@@ -237,12 +255,14 @@ class LoadIT {
             LASTS,
             GROWS + SETTLES,
             Tally.says(calm.presses),
+            calmKept,
             Tally.says(calm.pages),
             calmErrors,
             before,
             between,
             KILLS,
             Tally.says(tally.presses),
+            kept.get(),
             Tally.says(tally.pages),
             leftOut.get(),
             errors.get(),
@@ -253,17 +273,50 @@ class LoadIT {
                 .collect(Collectors.joining("\n")));
   }
 
-  /** Presses every few seconds. */
-  private void work(Person person) {
-    Pause.of(person.random.nextInt(PRESSES_EVERY));
-    while (on.get()) {
-      long begun = System.nanoTime();
-      int set = 1 + person.random.nextInt(5);
-      String finger = (person.random.nextBoolean() ? "L" : "R") + (1 + person.random.nextInt(5));
-      String path = "/sets/" + set + "/structure/" + finger + "/APEX_THICKNESS";
-      String form = "value=1." + (10 + person.random.nextInt(60)) + "&seen=&look=nail";
-      ask(path, person, visitor -> visitor.post(path, FORM, form), begun, tally.presses);
-      Pause.of(PRESSES_EVERY - (System.nanoTime() - begun) / 1_000_000);
+  /** Plans a nail of its own and presses every few seconds; each press is kept. */
+  private final class Desk {
+    private final Person person;
+    private final String set;
+    private final String finger;
+    private String seen;
+
+    Desk(Person person, int number) {
+      this.person = person;
+      set = "/sets/" + (1 + number / 10) + "/structure";
+      finger = (number % 10 < 5 ? "L" : "R") + (1 + number % 5);
+    }
+
+    void work() {
+      Pause.of(person.random.nextInt(PRESSES_EVERY));
+      while (on.get()) {
+        long begun = System.nanoTime();
+        press(begun);
+        Pause.of(PRESSES_EVERY - (System.nanoTime() - begun) / 1_000_000);
+      }
+    }
+
+    private void press(long begun) {
+      if (seen == null) {
+        seen = look();
+      }
+      String value = "1." + (10 + person.random.nextInt(60));
+      String path = set + "/" + finger + "/APEX_THICKNESS";
+      String form = "value=" + value + "&seen=" + seen + "&look=nail";
+      String answer =
+          ask(path, person, visitor -> visitor.post(path, FORM, form), begun, tally.presses);
+      if (answer.contains(">Saved<")) {
+        kept.incrementAndGet();
+        seen = value;
+      } else {
+        seen = null; // an instance was killed meanwhile: look what stands there
+      }
+    }
+
+    private String look() {
+      String path = set + "?finger=" + finger;
+      String page =
+          ask(path, person, visitor -> visitor.get(path), System.nanoTime(), new LinkedList<>());
+      return page.isEmpty() ? null : Writers.standing(page, finger + "-APEX_THICKNESS");
     }
   }
 
@@ -305,11 +358,16 @@ class LoadIT {
     }
   }
 
-  private void ask(String path, Person person, Question question, long since, Queue<Double> times) {
+  /** The page that was answered; empty if none was. */
+  private String ask(
+      String path, Person person, Question question, long since, Queue<Double> times) {
+    String page = "";
     try {
-      int status = person.ask(question).statusCode();
-      if (status != 200) {
-        wrong(status + " " + path.replaceAll("\\d+", "n"));
+      HttpResponse<String> answer = person.ask(question);
+      if (answer.statusCode() == 200) {
+        page = answer.body();
+      } else {
+        wrong(answer.statusCode() + " " + path.replaceAll("\\d+", "n"));
       }
     } catch (IOException | RuntimeException e) {
       wrong(e.getClass().getSimpleName() + " " + path.replaceAll("\\d+", "n"));
@@ -317,6 +375,7 @@ class LoadIT {
       Thread.currentThread().interrupt();
     }
     times.add((System.nanoTime() - since) / 1e6);
+    return page;
   }
 
   private void wrong(String what) {

@@ -126,7 +126,8 @@ final class Writers {
     return acknowledged.get();
   }
 
-  private static String standing(String page, String id) {
+  /** What stands in a field of a page. */
+  static String standing(String page, String id) {
     Matcher field = Pattern.compile("<input[^>]*id=\"" + id + "\"[^>]*>").matcher(page);
     if (!field.find()) {
       throw new IllegalStateException("no field " + id);
