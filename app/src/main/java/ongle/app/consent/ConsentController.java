@@ -97,7 +97,7 @@ class ConsentController {
     model.addAttribute("gone", gone);
     model.addAttribute("refused", refused);
     model.addAttribute("formKey", UUID.randomUUID());
-    model.addAttribute("box", "0 0 " + Signature.WIDTH + " " + Signature.HEIGHT);
+    model.addAttribute("box", Signed.BOX);
     return "consent/page";
   }
 }

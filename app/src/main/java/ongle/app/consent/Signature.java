@@ -4,11 +4,6 @@ import java.util.regex.Pattern;
 
 /** A signature as it was drawn: strokes of points in a box, as an SVG path. */
 final class Signature {
-  /** Of the box, as drawn into; no unit. */
-  static final int WIDTH = 600;
-
-  static final int HEIGHT = 200;
-
   /** Longest that is kept, characters. */
   static final int LONGEST = 16_000;
 

@@ -8,7 +8,6 @@ import ongle.app.drawing.Scene.Point;
 import ongle.app.words.Numbers;
 import ongle.app.words.Words;
 import ongle.core.Memo;
-import ongle.core.Same;
 import ongle.core.nail.Digit;
 import ongle.core.nail.Finger;
 import ongle.core.nail.Hand;
@@ -17,6 +16,7 @@ import ongle.core.nail.Quantity;
 import ongle.core.nail.Seat;
 import ongle.core.plan.NailPlan;
 import ongle.core.plan.SetPlan;
+import ongle.core.shape.Outline;
 
 /** The ten: each in a cell of the strip, all at one scale, and both hands together. */
 public final class TenDrawing {
@@ -36,10 +36,16 @@ public final class TenDrawing {
   private static final String LENGTH = "length-";
 
   /** Every page of a set shows its ten. */
-  private static final Memo<Cell, Scene> CELLS = new Memo<>(500);
+  private static final Memo<Cell, Scene> CELLS = new Memo<>(1000);
 
   private record Cell(
-      Same<NailPlan> plan, double behind, double beyond, Seat seat, Locale language) {}
+      Nail nail,
+      Optional<Outline> built,
+      double extension,
+      double behind,
+      double beyond,
+      Seat seat,
+      Locale language) {}
 
   private TenDrawing() {}
 
@@ -55,7 +61,14 @@ public final class TenDrawing {
         all.stream().mapToDouble(p -> Math.max(p.extension(), p.nail().overhang())).max().orElse(5)
             + MARGIN;
     return CELLS.of(
-        new Cell(new Same<>(plan), behind, beyond, seat, Words.locale()),
+        new Cell(
+            plan.nail(),
+            plan.stopped() ? Optional.empty() : Optional.of(plan.build().outline()),
+            plan.extension(),
+            behind,
+            beyond,
+            seat,
+            Words.locale()),
         () -> cell(plan, behind, beyond, seat));
   }
 

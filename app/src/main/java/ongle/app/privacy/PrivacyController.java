@@ -10,6 +10,7 @@ import ongle.app.clients.Client;
 import ongle.app.clients.ClientHistory;
 import ongle.app.clients.ClientRepository;
 import ongle.app.consent.Consents;
+import ongle.app.consent.Signed;
 import ongle.app.paper.PdfWriter;
 import ongle.app.people.Needs;
 import ongle.app.people.Right;
@@ -96,6 +97,8 @@ class PrivacyController {
             history.of(clientId),
             "agreed",
             consents.of(clientId),
+            "box",
+            Signed.BOX,
             "all",
             lines(privacy.all(clientId))));
   }

@@ -36,4 +36,10 @@ public record FormKit(String code, String label, List<Form> forms, Stock stock) 
   public boolean rigid() {
     return forms.get(0).rigid();
   }
+
+  /** By its code: a kit is asked about for every nail, and two with one code are rarely two. */
+  @Override
+  public int hashCode() {
+    return code.hashCode();
+  }
 }

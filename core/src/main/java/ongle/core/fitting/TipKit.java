@@ -36,4 +36,10 @@ public record TipKit(String code, String label, NailShape outline, List<Tip> tip
   public Optional<Tip> tip(String number) {
     return tips.stream().filter(tip -> tip.number().equals(number)).findFirst();
   }
+
+  /** By its code: a kit is asked about for every nail, and two with one code are rarely two. */
+  @Override
+  public int hashCode() {
+    return code.hashCode();
+  }
 }
