@@ -7,15 +7,18 @@ import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.util.concurrent.Semaphore;
 import java.util.concurrent.TimeUnit;
+import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
+import org.springframework.dao.DataAccessResourceFailureException;
 import org.springframework.stereotype.Component;
 import org.springframework.web.filter.OncePerRequestFilter;
 
 /**
  * No more requests are worked on at a time than the computer has use for; the others wait in the
  * order they came. All at once they would each take as long as all together. Bodies are read
- * before, so nobody who sends slowly holds a place.
+ * before, so nobody who sends slowly holds a place; who reads slowly may, so whoever waited long
+ * goes on besides, as long as those are few. The rest is told to come again.
  */
 @Component
 @Order(Ordered.HIGHEST_PRECEDENCE + 30)
@@ -26,23 +29,57 @@ class InTurn extends OncePerRequestFilter {
   /** Longest wait, s; longer than one who reads slowly is let. */
   private static final int PATIENCE = 10;
 
-  private final Semaphore places =
-      new Semaphore(FOR_EACH_PROCESSOR * Runtime.getRuntime().availableProcessors(), true);
+  /** Most that go on besides. */
+  private static final int BESIDES = 16;
+
+  private final Semaphore places;
+  private final Semaphore besides;
+  private final long patienceMillis;
+
+  @Autowired
+  InTurn() {
+    this(
+        FOR_EACH_PROCESSOR * Runtime.getRuntime().availableProcessors(),
+        BESIDES,
+        TimeUnit.SECONDS.toMillis(PATIENCE));
+  }
+
+  InTurn(int places, int besides, long patienceMillis) {
+    this.places = new Semaphore(places, true);
+    this.besides = new Semaphore(besides);
+    this.patienceMillis = patienceMillis;
+  }
 
   @Override
   protected void doFilterInternal(
       HttpServletRequest request, HttpServletResponse response, FilterChain chain)
       throws ServletException, IOException {
-    boolean placed = false;
+    Semaphore place = null;
     try {
-      placed = places.tryAcquire(PATIENCE, TimeUnit.SECONDS);
-      chain.doFilter(request, response);
+      if (places.tryAcquire(patienceMillis, TimeUnit.MILLISECONDS)) {
+        place = places;
+      } else if (besides.tryAcquire()) {
+        place = besides;
+      }
+      if (place == null) {
+        busy(response);
+      } else {
+        chain.doFilter(request, response);
+      }
     } catch (InterruptedException e) {
       Thread.currentThread().interrupt();
+    } catch (DataAccessResourceFailureException databaseIsAway) {
+      busy(response); // before any page's own handler, as where sessions are read
     } finally {
-      if (placed) {
-        places.release();
+      if (place != null) {
+        place.release();
       }
+    }
+  }
+
+  private static void busy(HttpServletResponse response) throws IOException {
+    if (!response.isCommitted()) {
+      response.sendError(HttpServletResponse.SC_SERVICE_UNAVAILABLE);
     }
   }
 }
