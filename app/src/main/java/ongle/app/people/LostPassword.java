@@ -7,6 +7,7 @@ import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.sql.Timestamp;
 import java.time.LocalDateTime;
+import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Collectors;
@@ -67,7 +68,7 @@ public final class LostPassword {
       }
       gives.executeUpdate();
       ends.executeUpdate();
-      notes.setTimestamp(1, Timestamp.valueOf(at));
+      notes.setTimestamp(1, Timestamp.valueOf(at.truncatedTo(ChronoUnit.SECONDS)));
       notes.setString(2, owner);
       notes.executeUpdate();
     }
