@@ -85,7 +85,6 @@ class MeasureController {
                         quantity, order.stream().map(f -> field(planned, f, quantity)).toList()))
             .toList());
     model.addAttribute("looks", order.stream().map(f -> look(planned, f)).toList());
-    model.addAttribute("plateFindings", PlateFinding.values());
     model.addAttribute("skins", SkinState.values());
     showHow(planned, chosen, Quantity.WIDTH, model);
     showProgress(planned, model);
@@ -143,7 +142,6 @@ class MeasureController {
     PlannedSet planned = editor.make(id, changes);
     SetPage.show(planned, Stage.MEASURE, finger, seat, model);
     showProgress(planned, model);
-    model.addAttribute("plateFindings", PlateFinding.values());
     model.addAttribute("look", look(planned, finger));
     model.addAttribute("edit", new Edit.Saved());
     return plate ? "measure/parts :: looked" : "measure/parts :: after";

@@ -31,7 +31,7 @@ import org.thymeleaf.util.FastStringWriter;
  * {@code kept:replace} puts a fragment in as {@code th:replace} does, and remembers what it came
  * to: of ten nails nine mostly look as they did. The fragment knows its parameters, given by name,
  * and nothing else, so that the same parameters always come to the same text. They must be values:
- * records, enums, texts.
+ * records, enums, texts. No form with an action stands in one: its token is the session's.
  */
 @Component
 class KeptFragments extends AbstractProcessorDialect {
