@@ -101,9 +101,6 @@ final class Salon implements AutoCloseable {
     List<String> command = new ArrayList<>();
     command.add(ProcessHandle.current().info().command().orElse("java"));
     command.add("@" + System.getProperty("ongle.jvm"));
-    if (settings.stream().anyMatch(each -> each.startsWith("--ongle.database="))) {
-      command.add("-XX:TieredStopAtLevel=4"); // as ./ongle start does with a shared database
-    }
     String unpacked = System.getProperty("ongle.unpacked");
     if (unpacked != null) { // started as quickly as ./ongle does
       command.add("-XX:SharedArchiveFile=" + unpacked + "/classes.jsa");

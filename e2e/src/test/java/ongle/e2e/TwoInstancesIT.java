@@ -124,6 +124,21 @@ class TwoInstancesIT {
     assertThat(writers.acknowledged()).isGreaterThanOrEqualTo(ENOUGH);
   }
 
+  /** Who types over what somebody changed at the other instance is told so, and takes nothing. */
+  @Test
+  void twoPeopleInOneFieldAreToldOfEachOther() {
+    String page = "/sets/3/structure?finger=L2";
+    String field = "L2-APEX_THICKNESS";
+    String seen = Writers.standing(one.get(page).body(), field);
+    String path = "/sets/3/structure/L2/APEX_THICKNESS";
+    String form = "value=%s&look=nail&seen=" + seen;
+    assertThat(one.post(path, FORM, form.formatted("1.31")).body()).contains(">Saved<");
+    assertThat(two.post(path, FORM, form.formatted("1.42")).body())
+        .contains("Changed to 1.31 in another window meanwhile", "1.42")
+        .doesNotContain(">Saved<");
+    assertThat(Writers.standing(two.get(page).body(), field)).isEqualTo("1.31");
+  }
+
   @Test
   void benchAndCalliperStayInStep() throws Exception {
     try (Ear far = new Ear(two, "desk-far-away");

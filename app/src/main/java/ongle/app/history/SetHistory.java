@@ -174,7 +174,9 @@ public class SetHistory {
             now(),
             write(after)));
     set.standAt(place + 1);
-    states.deleteBefore(set.getId(), place - MAX_STEPS);
+    if (place > MAX_STEPS) {
+      states.deleteBefore(set.getId(), place - MAX_STEPS);
+    }
   }
 
   private String write(Choices choices) {

@@ -16,6 +16,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.locks.LockSupport;
 import ongle.app.people.LostPassword;
@@ -397,6 +398,10 @@ public final class KeepingTasks {
       return BackupFile.countsOf(where.file());
     }
     try (Connection opened = where.shared().get().open()) {
+      Set<String> missing = SharedCopy.missing(opened);
+      if (!missing.isEmpty()) {
+        throw new SQLException(Words.say("keeping.missing", "tables", String.join(", ", missing)));
+      }
       return TableCopy.counts(opened);
     }
   }

@@ -5,9 +5,12 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.sql.Connection;
 import java.sql.PreparedStatement;
+import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.sql.Statement;
 import java.util.Map;
+import java.util.Set;
+import java.util.TreeSet;
 import org.flywaydb.core.api.MigrationVersion;
 
 /**
@@ -55,6 +58,42 @@ public final class SharedCopy {
     } finally {
       Files.deleteIfExists(copy.file());
       Files.delete(folder);
+    }
+  }
+
+  /**
+   * The tables that should be there by what the database says of its version, and are not.
+   *
+   * @throws SQLException if it says nothing of it, as all are gone
+   */
+  public static Set<String> missing(Connection of) throws SQLException, IOException {
+    Path folder = Files.createTempDirectory("tables");
+    StoredFile asItShouldBe = StoredFile.in(folder, new DataKey(""));
+    try {
+      asItShouldBe.update(version(of));
+      try (Connection should = asItShouldBe.open()) {
+        Set<String> missing = new TreeSet<>(TableCopy.tables(should));
+        missing.removeAll(TableCopy.tables(of));
+        return missing;
+      }
+    } finally {
+      Files.deleteIfExists(asItShouldBe.file());
+      Files.delete(folder);
+    }
+  }
+
+  private static MigrationVersion version(Connection of) throws SQLException {
+    try (Statement statement = of.createStatement();
+        ResultSet last =
+            statement.executeQuery(
+                """
+                select "version" from "flyway_schema_history"
+                where "success" and "version" is not null
+                order by "installed_rank" desc
+                """)) {
+      return last.next()
+          ? MigrationVersion.fromVersion(last.getString(1))
+          : MigrationVersion.LATEST;
     }
   }
 
