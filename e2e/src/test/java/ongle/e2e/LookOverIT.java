@@ -36,6 +36,7 @@ class LookOverIT extends AtTheDesk {
     desk.find("#guardian").sendKeys("her father, signed today", Keys.TAB);
     desk.until(d -> d.all(".strip a.stop").isEmpty());
     assertThat(desk.text("#cautions")).contains("her father, signed today agreed");
+    assertThat(desk.text(".said")).as("who noted it").contains("Ilse Marrow, ");
   }
 
   @Test

@@ -1,8 +1,11 @@
 package ongle.app.layers;
 
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.function.Function;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import ongle.app.people.Needs;
 import ongle.app.people.Right;
@@ -40,8 +43,17 @@ public class Layers {
   }
 
   List<Kept<Recipe>> ownRecipes() {
+    // All bottles at once, not one by one for each layer.
+    Map<String, Coat> own =
+        bottles().stream().collect(Collectors.toMap(Coat::code, Function.identity()));
     return recipes.findAllByOrderById().stream()
-        .map(each -> new Kept<>(each.recipe(this::coat), each.version(), each.isPutAway()))
+        .map(
+            each ->
+                new Kept<>(
+                    each.recipe(
+                        code -> Coat.ofCode(code).or(() -> Optional.ofNullable(own.get(code)))),
+                    each.version(),
+                    each.isPutAway()))
         .toList();
   }
 

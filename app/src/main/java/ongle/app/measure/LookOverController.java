@@ -8,7 +8,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
-import java.util.stream.Stream;
 import ongle.app.deeds.Deeds;
 import ongle.app.deeds.Part;
 import ongle.app.editing.Change;
@@ -36,6 +35,7 @@ import ongle.core.nail.Seat;
 import ongle.core.nail.SkinState;
 import ongle.core.plan.Activity;
 import ongle.core.plan.Contraindication;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.validation.BindingResult;
@@ -56,6 +56,8 @@ import org.springframework.web.bind.annotation.RequestParam;
 class LookOverController {
   /** What {@link #buildAnyway} is called among the deeds. */
   private static final String ANSWERED = "buildAnyway";
+
+  private static final String SAID = "said";
 
   private final SetReader reader;
   private final SetEditor editor;
@@ -101,7 +103,23 @@ class LookOverController {
       @Size(max = 500, message = "text.longest") String wishes,
       @Size(max = 120, message = "text.longest") String guardian,
       @Size(max = 200, message = "text.longest") String allergyHarmless,
-      @Size(max = 200, message = "text.longest") String reason) {}
+      @Size(max = 200, message = "text.longest") String reason) {
+    /** The change one of them asks for; empty where it was not sent. */
+    Optional<Change> change(What what) {
+      return switch (what) {
+        case WISHES -> Optional.ofNullable(wishes).map(Change::wishes);
+        case GUARDIAN -> Optional.ofNullable(guardian).map(Change::agreed);
+        case ALLERGY -> Optional.ofNullable(allergyHarmless).map(Change::allergySettled);
+      };
+    }
+  }
+
+  /** Which of them is said: on record beside who noted it. */
+  enum What {
+    WISHES,
+    GUARDIAN,
+    ALLERGY
+  }
 
   /**
    * A text that could not be taken.
@@ -242,9 +260,10 @@ class LookOverController {
   }
 
   /** What the client says: wishes, a guardian's consent, what an allergy is to. */
-  @PostMapping("/said")
+  @PostMapping("/said/{what}")
   String said(
       @PathVariable long id,
+      @PathVariable What what,
       @Valid Said said,
       BindingResult errors,
       @RequestParam Optional<Finger> finger,
@@ -256,14 +275,7 @@ class LookOverController {
       String typed = String.valueOf(wrong.getRejectedValue());
       return refuse(id, chosen, seat, wrong.getField(), typed, errors, model);
     }
-    List<Change> changes =
-        Stream.of(
-                Optional.ofNullable(said.wishes()).map(Change::wishes),
-                Optional.ofNullable(said.guardian()).map(Change::agreed),
-                Optional.ofNullable(said.allergyHarmless()).map(Change::allergySettled))
-            .flatMap(Optional::stream)
-            .toList();
-    return answer(editor.make(id, changes), chosen, seat, model);
+    return answer(editor.make(id, said.change(what).stream().toList()), chosen, seat, model);
   }
 
   /** What a hand does all day. */
@@ -327,6 +339,9 @@ class LookOverController {
     // Stops of the whole person are answered once, not finger by finger.
     model.addAttribute("asksAllergy", planned.client().getAllergy() != null);
     model.addAttribute("asksConsent", planned.client().isMinor());
+    model.addAttribute("agreedBy", answered(planned, planned.set().getGuardian(), What.GUARDIAN));
+    model.addAttribute(
+        "settledBy", answered(planned, planned.set().getAllergyHarmless(), What.ALLERGY));
   }
 
   private static Seen seen(PlannedSet planned, Finger finger) {
@@ -362,14 +377,18 @@ class LookOverController {
                 finger,
                 stop.orElse(null),
                 nail.getBuildAnyway(),
-                nail.getBuildAnyway() == null ? null : by(planned, finger)))
+                nail.getBuildAnyway() == null ? null : by(planned, ANSWERED, finger.name())))
         : Optional.empty();
   }
 
+  private @Nullable String answered(PlannedSet planned, @Nullable String answer, What what) {
+    return answer == null || answer.isEmpty() ? null : by(planned, SAID, what.name());
+  }
+
   /** Who answered for it. */
-  private String by(PlannedSet planned, Finger finger) {
+  private @Nullable String by(PlannedSet planned, String action, String detail) {
     return deeds
-        .last(planned.id(), Part.MEASURE, ANSWERED, finger.name())
+        .last(planned.id(), Part.MEASURE, action, detail)
         .filter(deed -> !deed.person().isEmpty())
         .map(
             deed ->

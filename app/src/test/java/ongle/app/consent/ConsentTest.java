@@ -29,7 +29,8 @@ class ConsentTest {
   /** Worn, of a client who agreed to all. */
   private static final long SET = 7;
 
-  private static final String DRAWN = "M40 150L80 60.5L120 150L160 60L200 150L240 60L280 150L320 60";
+  private static final String DRAWN =
+      "M40 150L80 60.5L120 150L160 60L200 150L240 60L280 150L320 60";
   private static final List<String> PICTURES =
       List.of("hand_photo", "nail_picture", "finding_picture");
 
@@ -54,8 +55,7 @@ class ConsentTest {
   }
 
   private int sign(String key, String name, String signature) throws Exception {
-    return pages.status(
-        path() + "/PICTURES", "formKey", key, "name", name, "signature", signature);
+    return pages.status(path() + "/PICTURES", "formKey", key, "name", name, "signature", signature);
   }
 
   private Map<String, Long> kept() {
@@ -128,8 +128,7 @@ class ConsentTest {
     shootAll();
     withdraw(Agreement.RECORD);
     assertThat(kept()).allSatisfy((table, rows) -> assertThat(rows).as(table).isEqualTo(1));
-    assertThat(pages.page("/clients/" + client))
-        .contains("Not signed yet: Keeping what is found");
+    assertThat(pages.page("/clients/" + client)).contains("Not signed yet: Keeping what is found");
   }
 
   @Test
@@ -157,15 +156,12 @@ class ConsentTest {
         List.of("", "M1 1", "M1 1L2 2", "<script>", DRAWN + "Z", "M1e3 1" + DRAWN, "L" + DRAWN)) {
       assertThat(
               pages.change(
-                  path() + "/PICTURES",
-                  "formKey", key, "name", "Greta Halvorn", "signature", none))
+                  path() + "/PICTURES", "formKey", key, "name", "Greta Halvorn", "signature", none))
           .as(none)
           .contains("Draw the signature in the box.", "Greta Halvorn")
           .doesNotContain("<script>\"");
     }
-    assertThat(
-            pages.change(
-                path() + "/PICTURES", "formKey", key, "name", "  ", "signature", DRAWN))
+    assertThat(pages.change(path() + "/PICTURES", "formKey", key, "name", "  ", "signature", DRAWN))
         .contains("Say who signs.", DRAWN);
   }
 

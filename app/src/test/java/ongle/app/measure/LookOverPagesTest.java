@@ -39,7 +39,7 @@ class LookOverPagesTest {
   @AfterEach
   void asItWas() throws Exception {
     pages.change(LOOK + "/all", "plate", "true", "skin", "INTACT", "earlier", "NONE");
-    pages.change(LOOK + "/said", "wishes", "");
+    pages.change(LOOK + "/said/WISHES", "wishes", "");
   }
 
   private PlannedSet set() {
@@ -116,13 +116,13 @@ class LookOverPagesTest {
     assertThat(pages.change(LOOK + "/L4/anyway", "reason", long300)).contains(long300);
     assertThat(set().of(Finger.L4).stopped()).isTrue();
     String wishes = "y".repeat(2000);
-    assertThat(pages.change(LOOK + "/said", "wishes", wishes)).contains(wishes);
+    assertThat(pages.change(LOOK + "/said/WISHES", "wishes", wishes)).contains(wishes);
     assertThat(set().set().getWishes()).isNullOrEmpty();
   }
 
   @Test
   void wishesAreKeptAndPrintedAndCannotBeMarkup() throws Exception {
-    pages.change(LOOK + "/said", "wishes", "shorter <b>thumbs</b> & pale");
+    pages.change(LOOK + "/said/WISHES", "wishes", "shorter <b>thumbs</b> & pale");
 
     assertThat(pages.page("/sets/5/sheet"))
         .contains("shorter &lt;b&gt;thumbs&lt;/b&gt; &amp; pale")
