@@ -59,6 +59,26 @@ class DoorIT extends AtTheDesk {
     desk.driver().manage().deleteAllCookies();
   }
 
+  @Test
+  void aNameSearchedForDoesNotComeIntoTheBrowsersHistory() {
+    desk.open("/clients");
+    desk.find("#q").sendKeys("Nobody Ever");
+    desk.untilText("#found", "Nobody called Nobody Ever");
+    desk.find("#q").sendKeys(Keys.ENTER);
+    desk.click("#found a");
+    desk.until(d -> !d.all("#name").isEmpty());
+    assertThat(desk.value("#name")).isEqualTo("Nobody Ever");
+    assertThat(desk.driver().getCurrentUrl()).endsWith("/clients/new");
+    desk.driver().navigate().back();
+    desk.until(d -> !d.all("#q").isEmpty());
+    assertThat(desk.driver().getCurrentUrl()).endsWith("/clients");
+    desk.find("#q").sendKeys("brask");
+    desk.until(d -> d.all("#found li").size() == 1);
+    desk.find("#q").sendKeys(Keys.ENTER);
+    desk.until(d -> d.driver().getCurrentUrl().matches(".*/clients/\\d+"));
+    assertThat(desk.text("h1")).contains("Odile Brask");
+  }
+
   /** On a second address, by TLS: what the tablet does, the first desk sees. */
   @Test
   void aTabletOnTheNetworkRunsABenchTheFirstDeskSees() {
@@ -88,7 +108,7 @@ class DoorIT extends AtTheDesk {
       tablet.signIn("Joss Calder");
       assertThat(tablet.driver().manage().getCookies())
           .filteredOn(
-              cookie -> cookie.getName().equals("desk") || cookie.getName().equals("device"))
+              cookie -> cookie.getName().equals("__Host-desk") || cookie.getName().equals("device"))
           .hasSize(2)
           .allMatch(cookie -> cookie.isSecure() && cookie.isHttpOnly());
       tablet.driver().get(away + "/sets/2/bench");

@@ -1,5 +1,6 @@
 package ongle.app.clients;
 
+import jakarta.servlet.http.HttpServletResponse;
 import jakarta.validation.Valid;
 import java.util.List;
 import java.util.Map;
@@ -36,13 +37,25 @@ class ClientController {
     this.agreed = agreed;
   }
 
+  /**
+   * Clients by name or telephone. The page asks beside its address, so that no name stands in the
+   * browser's history.
+   *
+   * @param open whether to go to the one found, if it is one
+   */
   @GetMapping("/clients")
   String find(
       @RequestParam(defaultValue = "") String q,
+      @RequestParam(defaultValue = "false") boolean open,
       @RequestHeader(name = "HX-Request", defaultValue = "false") boolean fragment,
+      HttpServletResponse response,
       Model model) {
+    List<Client> found = clients.find(q.strip());
+    if (open && found.size() == 1) {
+      response.setHeader("HX-Redirect", "/clients/" + found.get(0).getId());
+    }
     model.addAttribute("q", q);
-    model.addAttribute("clients", clients.find(q.strip()));
+    model.addAttribute("clients", found);
     return fragment ? "clients/list :: found" : "clients/list";
   }
 

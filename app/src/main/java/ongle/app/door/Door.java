@@ -78,11 +78,14 @@ class Door {
     return new HttpSessionSecurityContextRepository();
   }
 
-  /** Read by no script, sent by no other site's form, and over TLS never without it. */
+  /**
+   * Read by no script, sent by no other site's form. Over TLS never without it, and its name says
+   * so: browsers take one called {@code __Host-} from this very host alone.
+   */
   @Bean
-  CookieSerializer cookie() {
+  CookieSerializer cookie(@Value("${ongle.lan:false}") boolean overTls) {
     DefaultCookieSerializer cookie = new DefaultCookieSerializer();
-    cookie.setCookieName("desk");
+    cookie.setCookieName(overTls ? "__Host-desk" : "desk");
     cookie.setUseHttpOnlyCookie(true);
     cookie.setSameSite("Lax");
     return cookie;

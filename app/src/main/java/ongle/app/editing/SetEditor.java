@@ -28,9 +28,12 @@ import ongle.core.nail.Finger;
 import ongle.core.nail.OutOfRange;
 import ongle.core.nail.Quantity;
 import ongle.core.nail.Readings;
+import org.jspecify.annotations.Nullable;
 import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.support.TransactionTemplate;
 
 /**
  * Every change to a set goes through here. A field is only overwritten by someone who saw what
@@ -44,8 +47,20 @@ public class SetEditor {
   private final SetHistory history;
   private final Clock clock;
 
+  /**
+   * A change has its turn only until it is kept: planning takes longer than that, and every other
+   * desk would wait for it.
+   */
+  private final TransactionTemplate turn;
+
   SetEditor(
-      SetRepository sets, SalonSettings salon, SetReader reader, SetHistory history, Clock clock) {
+      SetRepository sets,
+      SalonSettings salon,
+      SetReader reader,
+      SetHistory history,
+      Clock clock,
+      PlatformTransactionManager transactions) {
+    turn = new TransactionTemplate(transactions);
     this.sets = sets;
     this.salon = salon;
     this.reader = reader;
@@ -68,11 +83,16 @@ public class SetEditor {
             });
   }
 
+  private record Outcome(Edit edit, @Nullable Quantity quantity) {}
+
   /** Takes what was typed for one nail and plans the set anew. */
   @Needs(Right.HANDS)
-  @Transactional
   public Edited type(long setId, Finger finger, List<Typed> typed) {
-    NailSet set = set(setId);
+    Outcome outcome = turn.execute(status -> take(set(setId), finger, typed));
+    return new Edited(outcome.edit(), outcome.quantity(), reader.planned(setId));
+  }
+
+  private Outcome take(NailSet set, Finger finger, List<Typed> typed) {
     Choices before = Choices.of(set);
     Edit edit = new Edit.Saved();
     Quantity quantity = typed.isEmpty() ? null : typed.get(0).quantity();
@@ -84,7 +104,7 @@ public class SetEditor {
       }
     }
     history.record(set, before);
-    return new Edited(edit, quantity, reader.planned(set));
+    return new Outcome(edit, quantity);
   }
 
   /**
@@ -93,13 +113,12 @@ public class SetEditor {
    * @throws IllegalArgumentException if one of them cannot be; then none is made
    */
   @Needs(Right.HANDS)
-  @Transactional
   public PlannedSet make(long setId, List<Change> changes) {
-    return reader.planned(changed(setId, changes));
+    turn.executeWithoutResult(status -> changed(setId, changes));
+    return reader.planned(setId);
   }
 
   @Needs(Right.HANDS)
-  @Transactional
   public PlannedSet make(long setId, Change change) {
     return make(setId, List.of(change));
   }
@@ -111,13 +130,12 @@ public class SetEditor {
     changed(setId, List.of(changes));
   }
 
-  private NailSet changed(long setId, List<Change> changes) {
+  private void changed(long setId, List<Change> changes) {
     NailSet set = set(setId);
     Choices before = Choices.of(set);
     LocalDateTime at = now();
     changes.forEach(change -> change.on(set, at));
     history.record(set, before);
-    return set;
   }
 
   private LocalDateTime now() {

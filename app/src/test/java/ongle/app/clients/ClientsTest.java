@@ -49,6 +49,21 @@ class ClientsTest {
   }
 
   @Test
+  void theOneFoundIsOpenedAndOneOfManyIsNot() throws Exception {
+    assertThat(asked("brask").getHeader("HX-Redirect"))
+        .isEqualTo("/clients/" + clients.find("brask").get(0).getId());
+    assertThat(asked("0555").getHeader("HX-Redirect")).isNull();
+    assertThat(asked("nobody at all").getContentAsString()).contains("Add as a new client");
+  }
+
+  private MockHttpServletResponse asked(String q) throws Exception {
+    return mvc.perform(
+            get("/clients").param("q", q).param("open", "true").header("HX-Request", "true"))
+        .andReturn()
+        .getResponse();
+  }
+
+  @Test
   void aFormSentTwiceMakesOneClient() throws Exception {
     String key = UUID.randomUUID().toString();
     String first = send("/clients", key, "", "Twice Sentby", "").getRedirectedUrl();
