@@ -47,6 +47,9 @@ class LoadIT {
   /** Pages due while so many wait are left out: nobody asks for ever more while nothing comes. */
   private static final int MOST_WAITING = 1000;
 
+  /** Pause of each writer whose changes are counted, ms. */
+  private static final int WRITES_EVERY = 500;
+
   private static final int LISTENERS = 60;
   private static final int LISTENS_MOST = 10_000;
 
@@ -190,7 +193,7 @@ class LoadIT {
       for (int i = 0; i < Writers.FIELDS.size(); i++) {
         int seed = i;
         desks.execute(
-            () -> writers.write(Writers.FIELDS.get(seed), new Random(seed), on::get, 100));
+            () -> writers.write(Writers.FIELDS.get(seed), new Random(seed), on::get, WRITES_EVERY));
       }
       Random random = new Random(11);
       for (int kill = 0; kill < KILLS; kill++) {
@@ -198,6 +201,12 @@ class LoadIT {
         Salon killed = instances.get(kill % 2);
         killed.kill();
         killed.start();
+        System.out.printf(
+            "kill %d: %d changes acknowledged, %d lost, %d errors%n",
+            kill + 1,
+            writers.acknowledged(),
+            writers.lost(instances.get((kill + 1) % 2)),
+            errors.get());
       }
       on.set(false);
       beat.shutdownNow();
