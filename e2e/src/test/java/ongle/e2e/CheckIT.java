@@ -53,6 +53,9 @@ class CheckIT extends AtTheDesk {
     desk.untilText("#calliper", "waits for its button");
     row("BUILT_LENGTH", 0.9);
     desk.until(d -> d.all(".strip li b").stream().allMatch(each -> each.getText().equals("file")));
+    // What stands beside is there after an edit as after opening the page.
+    assertThat(desk.text("#check-figures")).contains("extension left +", "cracking");
+    assertThat(desk.all("#check-figures #circle input")).hasSize(1);
     desk.open("/sets/6/check?finger=R3");
     assertThat(desk.text("#how")).contains("0.9 mm too long: file the free edge back.");
 
