@@ -55,7 +55,7 @@ class WholeWayIT extends AtTheDesk {
     desk.open("/clients");
     desk.keys("Wilma Otterby");
     desk.untilText("#found", "Nobody called Wilma Otterby");
-    desk.click("#found a");
+    desk.click("#found button");
     desk.until(d -> d.value("#name").equals("Wilma Otterby"));
     desk.find("#handsDo").sendKeys("packs parcels");
     desk.find("#handsDo").sendKeys(Keys.ENTER);
