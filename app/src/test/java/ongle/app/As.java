@@ -9,6 +9,9 @@ import org.springframework.test.web.servlet.request.RequestPostProcessor;
 
 /** Who asks in a test. */
 public final class As {
+  /** Of the demo's owner. */
+  public static final String PASSWORD = "birch-and-copper";
+
   private As() {}
 
   /** Somebody of a role. */

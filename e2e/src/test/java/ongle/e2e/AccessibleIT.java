@@ -22,6 +22,7 @@ class AccessibleIT extends AtTheDesk {
         "/clients/10/consent",
         "/clients/18/consent",
         "/own-secret",
+        "/own-secret/code",
         "/sets/2/measure",
         "/sets/4/measure",
         "/sets/3/fit",

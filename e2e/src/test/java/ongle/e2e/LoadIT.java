@@ -39,7 +39,7 @@ import org.junit.jupiter.api.Test;
 class LoadIT {
   private static final int LASTS = Integer.getInteger("ongle.load", 1800);
   private static final int KILLS = Integer.getInteger("ongle.kills", 50);
-  private static final int DESKS = 50;
+  private static final int DESKS = Integer.getInteger("ongle.desks", 50);
   private static final int PRESSES_EVERY = 5000;
   private static final int PAGES_A_SECOND = Integer.getInteger("ongle.pages", 100);
   private static final int PAGES_AT_ONCE = 200;
@@ -202,8 +202,8 @@ class LoadIT {
         killed.kill();
         killed.start();
         System.out.printf(
-            "kill %d: %d changes acknowledged, %d errors%n",
-            kill + 1, writers.acknowledged(), errors.get());
+            "kill %d: %d changes acknowledged, %d errors %s%n",
+            kill + 1, writers.acknowledged(), errors.get(), whichErrors);
       }
       on.set(false);
       beat.shutdownNow();

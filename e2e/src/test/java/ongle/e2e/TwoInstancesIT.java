@@ -216,7 +216,10 @@ class TwoInstancesIT {
     String before = two.get("/clients").body();
     post(two, "/clients", "formKey=7c0e1b8e-64a4-4e0c-9b39-0b5b9a6d7f02&name=Too+Late");
     assertThat(one.get("/clients").body()).contains("Too Late");
-    assertThat(post(one, "/salon/backups/" + made.group() + "/restore", "")).isEqualTo(302);
+    String restore = "/salon/backups/" + made.group() + "/restore";
+    assertThat(post(one, restore, "own=not-it")).isEqualTo(200);
+    assertThat(one.get("/clients").body()).contains("Too Late");
+    assertThat(post(one, restore, "own=birch-and-copper")).isEqualTo(302);
     assertThat(two.get("/clients").body()).doesNotContain("Too Late");
     assertThat(two.get("/sets/4/structure").statusCode()).isEqualTo(200);
     // New rows go on counting after those put back.

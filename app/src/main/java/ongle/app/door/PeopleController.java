@@ -28,10 +28,12 @@ import org.springframework.web.bind.annotation.RequestParam;
 class PeopleController {
   private final People people;
   private final Sessions sessions;
+  private final Again again;
 
-  PeopleController(People people, Sessions sessions) {
+  PeopleController(People people, Sessions sessions, Again again) {
     this.people = people;
     this.sessions = sessions;
+    this.again = again;
   }
 
   /** Somebody new, or somebody's new role and secret, as typed. */
@@ -58,10 +60,16 @@ class PeopleController {
   }
 
   @PostMapping
-  String add(@RequestParam UUID formKey, @Valid Typed typed, BindingResult errors, Model model) {
+  String add(
+      @RequestParam UUID formKey,
+      @Valid Typed typed,
+      BindingResult errors,
+      @RequestParam(defaultValue = "") String own,
+      Model model) {
     FormReading reading = new FormReading(errors);
     People.fault(typed.is(), typed.typedSecret())
         .ifPresent(why -> reading.fault("secret", Words.say(why)));
+    again.look(reading, own);
     return reading
         .made(() -> people.add(formKey, typed.name(), typed.is(), typed.typedSecret()))
         .map(added -> "redirect:/salon/people")
@@ -75,16 +83,19 @@ class PeopleController {
       @PathVariable long id,
       @RequestParam(required = false) Role role,
       @RequestParam(defaultValue = "") String secret,
+      @RequestParam(defaultValue = "") String own,
       Model model) {
     Role is = known(role);
     Optional<String> fault =
         People.fault(is, secret)
+            .map(Words::say)
+            .or(() -> again.refusal(own))
             .or(
                 () ->
                     people.change(id, is, secret)
                         ? Optional.empty()
-                        : Optional.of("people.last-owner"));
-    model.addAttribute("fault", fault.map(Words::say).orElse(null));
+                        : Optional.of(Words.say("people.last-owner")));
+    model.addAttribute("fault", fault.orElse(null));
     model.addAttribute("typedRole", is);
     return fault.isEmpty()
         ? "redirect:/salon/people"
@@ -113,6 +124,7 @@ class PeopleController {
 
   private String show(Optional<Long> of, Written<Typed> written, Model model) {
     written.show(model);
+    again.ask(Optional.ofNullable(written.faults().get(Again.FIELD)), model);
     model.addAttribute("people", people.all());
     model.addAttribute("of", of.orElse(null));
     model.addAttribute("roles", Role.PEOPLE);

@@ -1,6 +1,7 @@
 package ongle.app.door;
 
 import jakarta.validation.Valid;
+import java.util.Optional;
 import ongle.app.people.Needs;
 import ongle.app.people.People;
 import ongle.app.people.Right;
@@ -14,6 +15,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 
 /** Programs of the salon's that ask for plans. */
 @Controller
@@ -21,9 +23,11 @@ import org.springframework.web.bind.annotation.RequestMapping;
 @Needs(Right.SALON)
 class ProgramController {
   private final Programs programs;
+  private final Again again;
 
-  ProgramController(Programs programs) {
+  ProgramController(Programs programs, Again again) {
     this.programs = programs;
+    this.again = again;
   }
 
   /** A new one, as typed. */
@@ -38,8 +42,13 @@ class ProgramController {
 
   /** Its token stands on this one answer, and nowhere afterwards. */
   @PostMapping
-  String letIn(@Valid Typed typed, BindingResult errors, Model model) {
+  String letIn(
+      @Valid Typed typed,
+      BindingResult errors,
+      @RequestParam(defaultValue = "") String own,
+      Model model) {
     FormReading reading = new FormReading(errors);
+    again.look(reading, own);
     return reading
         .made(() -> programs.letIn(typed.name()))
         .map(
@@ -58,6 +67,7 @@ class ProgramController {
 
   private String show(Written<Typed> written, Model model) {
     written.show(model);
+    again.ask(Optional.ofNullable(written.faults().get(Again.FIELD)), model);
     model.addAttribute("programs", programs.all());
     return "door/programs";
   }

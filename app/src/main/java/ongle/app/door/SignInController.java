@@ -72,11 +72,12 @@ class SignInController {
   String signIn(
       @RequestParam Optional<Long> person,
       @RequestParam(defaultValue = "") String secret,
+      @RequestParam(defaultValue = "") String code,
       @RequestParam(defaultValue = "/") String to,
       HttpServletRequest request,
       HttpServletResponse response,
       Model model) {
-    Optional<String> why = tried(person, secret, request, response);
+    Optional<String> why = tried(person, secret, code, request, response);
     if (why.isEmpty()) {
       return "redirect:" + within(to);
     }
@@ -96,10 +97,11 @@ class SignInController {
   Object hereTried(
       @RequestParam Optional<Long> person,
       @RequestParam(defaultValue = "") String secret,
+      @RequestParam(defaultValue = "") String code,
       HttpServletRequest request,
       HttpServletResponse response,
       Model model) {
-    Optional<String> why = tried(person, secret, request, response);
+    Optional<String> why = tried(person, secret, code, request, response);
     if (why.isEmpty()) {
       return ResponseEntity.status(HttpStatus.NO_CONTENT).header("HX-Trigger", "signed-in").build();
     }
@@ -126,6 +128,7 @@ class SignInController {
   private Optional<String> tried(
       Optional<Long> person,
       String secret,
+      String code,
       HttpServletRequest request,
       HttpServletResponse response) {
     if (person.isEmpty()) {
@@ -134,7 +137,7 @@ class SignInController {
     if (!devices.takesPins(request) && people.hasPin(person.get())) {
       return Optional.of(Words.say("door.no-pins-here"));
     }
-    People.Tried tried = people.tryIn(person.get(), secret);
+    People.Tried tried = people.tryIn(person.get(), secret, code);
     people.all().stream()
         .filter(each -> each.getId().equals(person.get()))
         .forEach(

@@ -31,7 +31,6 @@ import ongle.core.nail.Readings;
 import org.jspecify.annotations.Nullable;
 import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
-import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.transaction.support.TransactionTemplate;
 
@@ -59,8 +58,8 @@ public class SetEditor {
       SetReader reader,
       SetHistory history,
       Clock clock,
-      PlatformTransactionManager transactions) {
-    turn = new TransactionTemplate(transactions);
+      TransactionTemplate turn) {
+    this.turn = turn;
     this.sets = sets;
     this.salon = salon;
     this.reader = reader;

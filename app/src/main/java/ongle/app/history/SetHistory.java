@@ -19,6 +19,7 @@ import ongle.app.web.NotFound;
 import ongle.app.words.Words;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.support.TransactionTemplate;
 import tools.jackson.databind.json.JsonMapper;
 
 /**
@@ -35,6 +36,10 @@ public class SetHistory {
   private final SetReader reader;
   private final Products products;
   private final Clock clock;
+
+  /** A step has its turn only until it is kept, and is planned after, as every change. */
+  private final TransactionTemplate turn;
+
   private final JsonMapper json = JsonMapper.builder().build();
 
   SetHistory(
@@ -42,12 +47,14 @@ public class SetHistory {
       SetRepository sets,
       SetReader reader,
       Products products,
-      Clock clock) {
+      Clock clock,
+      TransactionTemplate turn) {
     this.states = states;
     this.sets = sets;
     this.reader = reader;
     this.products = products;
     this.clock = clock;
+    this.turn = turn;
   }
 
   /**
@@ -76,29 +83,30 @@ public class SetHistory {
 
   /** Takes the last step back; nothing at the beginning. */
   @Needs(Right.HANDS)
-  @Transactional
   public PlannedSet undo(long setId) {
     return go(setId, -1);
   }
 
   /** Takes the step again that was taken back last; nothing at the end. */
   @Needs(Right.HANDS)
-  @Transactional
   public PlannedSet redo(long setId) {
     return go(setId, 1);
   }
 
   private PlannedSet go(long setId, int by) {
-    NailSet set = set(setId);
+    turn.executeWithoutResult(status -> step(set(setId), by));
+    return reader.planned(setId);
+  }
+
+  private void step(NailSet set, int by) {
     int to = set.getStatePlace() + by;
     states
-        .findBySetIdAndPlace(setId, to)
+        .findBySetIdAndPlace(set.getId(), to)
         .ifPresent(
             state -> {
               set.choose(read(state), now());
               set.standAt(to);
             });
-    return reader.planned(set);
   }
 
   /** Keeps what is chosen now under a name; a version of that name is replaced. */
@@ -116,14 +124,16 @@ public class SetHistory {
   }
 
   /** Goes back to a version; that is a step of its own, which can be undone. */
-  @Transactional
+  @Needs(Right.HANDS)
   public PlannedSet returnTo(long setId, long versionId) {
-    NailSet set = set(setId);
+    turn.executeWithoutResult(status -> choose(set(setId), version(setId, versionId)));
+    return reader.planned(setId);
+  }
+
+  private void choose(NailSet set, SetState version) {
     Choices before = Choices.of(set);
-    SetState version = version(setId, versionId);
     set.choose(read(version), now());
     record(set, before, Words.say("sets.back-to", "name", version.getName()));
-    return reader.planned(set);
   }
 
   /** A version's plan; nothing is changed. */

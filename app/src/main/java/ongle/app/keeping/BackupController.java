@@ -5,6 +5,7 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import ongle.app.door.Again;
 import ongle.app.people.Needs;
 import ongle.app.people.Right;
 import ongle.app.web.NotFound;
@@ -22,6 +23,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 
 /** The backups there are, and making one. */
 @Controller
@@ -32,10 +34,12 @@ class BackupController {
 
   private final Backups backups;
   private final Restart restart;
+  private final Again again;
 
-  BackupController(Backups backups, Restart restart) {
+  BackupController(Backups backups, Restart restart, Again again) {
     this.backups = backups;
     this.restart = restart;
+    this.again = again;
   }
 
   /** One backup as it is shown. */
@@ -47,6 +51,12 @@ class BackupController {
   }
 
   private String show(Optional<String> trouble, Model model) throws IOException {
+    return show(trouble, Optional.empty(), model);
+  }
+
+  private String show(Optional<String> trouble, Optional<String> refusal, Model model)
+      throws IOException {
+    again.ask(refusal, model);
     List<Row> rows = new ArrayList<>();
     for (BackupFile each : backups.all()) {
       rows.add(
@@ -80,8 +90,15 @@ class BackupController {
 
   /** Ends Ongle and begins again with this one; the page waits for it. */
   @PostMapping("/{name}/restore")
-  String restore(@PathVariable String name, Model model) throws IOException {
+  String restore(
+      @PathVariable String name, @RequestParam(defaultValue = "") String own, Model model)
+      throws IOException {
     BackupFile wanted = named(name);
+    Optional<String> refusal = again.refusal(own);
+    if (refusal.isPresent()) {
+      model.addAttribute("wanted", wanted.name());
+      return show(Optional.empty(), refusal, model);
+    }
     if (!backups.putBackAtWork() && !restart.possible()) {
       return show(Optional.of(Words.say("keeping.by-hand", "file", wanted.name())), model);
     }

@@ -4,6 +4,6 @@
  *
  * <p>Read first: {@link ongle.app.keeping.Backups}, {@link ongle.app.keeping.KeepingTasks}.
  *
- * <p>May know: people, store, web, words.
+ * <p>May know: door, people, store, web, words.
  */
 package ongle.app.keeping;

@@ -14,11 +14,11 @@ import java.util.Map;
  * @param size squares a side, with its quiet border
  * @param path of the dark squares, one unit each, for SVG
  */
-record QrCode(int size, String path) {
+public record QrCode(int size, String path) {
   /**
    * @throws IllegalArgumentException if the text is too long to be read
    */
-  static QrCode of(String text) {
+  public static QrCode of(String text) {
     BitMatrix squares;
     try {
       squares =

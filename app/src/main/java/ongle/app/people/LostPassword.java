@@ -42,7 +42,7 @@ public final class LostPassword {
 
   /**
    * Gives the owner of that name a new one, to be changed once signed in; signed out everywhere,
-   * and on record.
+   * and on record. Their phone is asked for no code until they set that up anew.
    */
   public static String anew(Connection data, String owner, LocalDateTime at) throws SQLException {
     String password = made();
@@ -51,8 +51,8 @@ public final class LostPassword {
             data.prepareStatement("select id" + OWNERS + " and name = ? order by id");
         PreparedStatement gives =
             data.prepareStatement(
-                "update person set secret = ?, wrong = 0, barred_until = null,"
-                    + " version = version + 1 where id = ?");
+                "update person set secret = ?, wrong = 0, barred_until = null, code_key = null,"
+                    + " code_step = null, version = version + 1 where id = ?");
         PreparedStatement ends =
             data.prepareStatement("delete from spring_session where principal_name = ?");
         PreparedStatement notes =

@@ -1,10 +1,13 @@
 package ongle.app.people;
 
 import java.time.Duration;
+import java.time.Instant;
 import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.function.Consumer;
+import java.util.function.Predicate;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.PlatformTransactionManager;
@@ -123,6 +126,8 @@ public class People {
     }
     person.is(role);
     person.knownBy(Secret.hashed(secret));
+    // Whoever lost their phone asks another owner, or ./ongle password.
+    person.codesBy(null);
     tell.publishEvent(new Changed(id));
     return true;
   }
@@ -158,8 +163,19 @@ public class People {
   /**
    * Tries a password or PIN. Each try is counted before it is looked at, so that many at once are
    * no more than one after the other.
+   *
+   * @param code of their phone; counts only where they have one set up
    */
-  public Tried tryIn(long id, String secret) {
+  public Tried tryIn(long id, String secret, String code) {
+    return tried(id, secret, person -> person.takes(code, Instant.now()));
+  }
+
+  /** The same of somebody who is signed in: their phone was asked then. */
+  public Tried again(long id, String secret) {
+    return tried(id, secret, person -> true);
+  }
+
+  private Tried tried(long id, String secret, Predicate<Person> andThen) {
     LocalDateTime now = LocalDateTime.now();
     Optional<Person> person =
         change.execute(
@@ -179,8 +195,14 @@ public class People {
     if (!right) {
       return new Tried.Wrong();
     }
-    change.executeWithoutResult(status -> people.findById(id).ifPresent(Person::right));
-    return new Tried.In(known.who());
+    boolean in =
+        change.execute(
+            status -> {
+              Optional<Person> them = people.findById(id).filter(andThen);
+              them.ifPresent(Person::right);
+              return them.isPresent();
+            });
+    return in ? new Tried.In(known.who()) : new Tried.Wrong();
   }
 
   /**
@@ -188,15 +210,44 @@ public class People {
    * try to sign in. They sign in with the new one at every browser.
    */
   public Tried changeOwn(long id, String present, String wanted) {
-    Tried tried = tryIn(id, present);
+    return changed(id, present, person -> person.knownBy(Secret.hashed(wanted)));
+  }
+
+  /**
+   * Has somebody's phone asked for a code, too, from now on, or no longer. They sign in anew at
+   * every browser.
+   *
+   * @param key the phone has; empty for no longer
+   */
+  public Tried askPhone(long id, String present, Optional<String> key) {
+    return changed(id, present, person -> person.codesBy(key.orElse(null)));
+  }
+
+  private Tried changed(long id, String present, Consumer<Person> to) {
+    Tried tried = again(id, present);
     if (tried instanceof Tried.In) {
       change.executeWithoutResult(
           status -> {
-            people.findById(id).orElseThrow().knownBy(Secret.hashed(wanted));
+            people.findById(id).ifPresent(to);
             tell.publishEvent(new Changed(id));
           });
     }
     return tried;
+  }
+
+  /** Whether a phone that has this key shows this code now. */
+  public static boolean codeOf(String key, String code) {
+    return PhoneCode.step(key, code, Instant.now()).isPresent();
+  }
+
+  /** A key for a phone, as text of 32 letters and figures. */
+  public static String newKey() {
+    return PhoneCode.key();
+  }
+
+  /** Whether this is such a key. */
+  public static boolean isKey(String text) {
+    return PhoneCode.isKey(text);
   }
 
   /** As they were when they tried; the try is counted, unless they are barred already. */

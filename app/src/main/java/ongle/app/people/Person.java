@@ -7,6 +7,7 @@ import jakarta.persistence.GeneratedValue;
 import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
 import jakarta.persistence.Version;
+import java.time.Instant;
 import java.time.LocalDateTime;
 import java.util.Optional;
 import java.util.UUID;
@@ -34,6 +35,12 @@ public class Person {
 
   private @Nullable LocalDateTime barredUntil;
   private boolean putAway;
+
+  /** What their phone makes codes from; empty while it is not asked. */
+  private @Nullable String codeKey;
+
+  /** The step of time of the last code taken: each is good once. */
+  private @Nullable Long codeStep;
 
   protected Person() {}
 
@@ -87,6 +94,30 @@ public class Person {
   void knownBy(String hashed) {
     secret = hashed;
     right();
+  }
+
+  /** Whether their phone is asked for a code, too. */
+  public boolean isAskedForCode() {
+    return codeKey != null;
+  }
+
+  void codesBy(@Nullable String key) {
+    codeKey = key;
+    codeStep = null;
+  }
+
+  /**
+   * Whether this is the code of their phone now, and was not used before; any, where no phone is
+   * asked.
+   */
+  boolean takes(String code, Instant at) {
+    if (codeKey == null) {
+      return true;
+    }
+    Optional<Long> step =
+        PhoneCode.step(codeKey, code, at).filter(now -> codeStep == null || now > codeStep);
+    step.ifPresent(now -> codeStep = now);
+    return step.isPresent();
   }
 
   void right() {

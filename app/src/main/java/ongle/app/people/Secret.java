@@ -1,5 +1,6 @@
 package ongle.app.people;
 
+import com.nulabinc.zxcvbn.Zxcvbn;
 import java.util.Locale;
 import java.util.Optional;
 import org.springframework.security.crypto.bcrypt.BCryptPasswordEncoder;
@@ -21,6 +22,9 @@ final class Secret {
           + "|internet|schatz|schatzi|baby|angel|lovely|love|ongle|nails?|n[aä]gel|nagelstudio"
           + "|salon|studio|beauty|gel|test)*";
 
+  /** Of 0 to 4: so many guesses that whoever tries slowly does not get there. */
+  private static final int STRONG_ENOUGH = 3;
+
   private static final int SHORTEST_PIN = 4;
   private static final int LONGEST_PIN = 8;
   private static final PasswordEncoder HASH = new BCryptPasswordEncoder();
@@ -34,7 +38,7 @@ final class Secret {
           ? Optional.of("people.password-short")
           : typed.getBytes(java.nio.charset.StandardCharsets.UTF_8).length > LONGEST_PASSWORD
               ? Optional.of("people.password-long")
-              : plain(typed) || known(typed)
+              : plain(typed) || known(typed) || soonGuessed(typed)
                   ? Optional.of("people.password-plain")
                   : Optional.empty();
     }
@@ -52,6 +56,14 @@ final class Secret {
   /** Nothing but words everybody takes, whatever figures and signs stand between them. */
   private static boolean known(String password) {
     return password.toLowerCase(Locale.ROOT).replaceAll("[^\\p{L}]", "").matches(KNOWN);
+  }
+
+  /**
+   * Whether it is soon guessed: from leaked passwords, names, words, dates and the ways over a
+   * keyboard. The lists are read each time, as this is asked rarely and they are large.
+   */
+  private static boolean soonGuessed(String password) {
+    return new Zxcvbn().measure(password).getScore() < STRONG_ENOUGH;
   }
 
   private static boolean runs(String typed, int by) {

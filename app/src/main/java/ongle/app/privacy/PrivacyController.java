@@ -11,6 +11,7 @@ import ongle.app.clients.ClientHistory;
 import ongle.app.clients.ClientRepository;
 import ongle.app.consent.Consents;
 import ongle.app.consent.Signed;
+import ongle.app.door.Again;
 import ongle.app.paper.PdfWriter;
 import ongle.app.people.Needs;
 import ongle.app.people.Right;
@@ -47,6 +48,7 @@ class PrivacyController {
   private final Consents consents;
   private final SalonSettings salon;
   private final PdfWriter pdf;
+  private final Again again;
 
   PrivacyController(
       Privacy privacy,
@@ -54,13 +56,15 @@ class PrivacyController {
       ClientHistory history,
       Consents consents,
       SalonSettings salon,
-      PdfWriter pdf) {
+      PdfWriter pdf,
+      Again again) {
     this.privacy = privacy;
     this.clients = clients;
     this.history = history;
     this.consents = consents;
     this.salon = salon;
     this.pdf = pdf;
+    this.again = again;
   }
 
   private Client client(long id) {
@@ -128,7 +132,7 @@ class PrivacyController {
 
   @GetMapping("/clients/{clientId}/erase")
   String ask(@PathVariable long clientId, Model model) {
-    return show(client(clientId), Optional.empty(), "", model);
+    return show(client(clientId), Optional.empty(), Optional.empty(), "", model);
   }
 
   /**
@@ -136,16 +140,26 @@ class PrivacyController {
    */
   @PostMapping("/clients/{clientId}/erase")
   String erase(
-      @PathVariable long clientId, @RequestParam(defaultValue = "") String name, Model model) {
+      @PathVariable long clientId,
+      @RequestParam(defaultValue = "") String name,
+      @RequestParam(defaultValue = "") String own,
+      Model model) {
     Client client = client(clientId);
     if (!client.getName().equalsIgnoreCase(name.strip())) {
-      return show(client, Optional.of(Words.say("privacy.name-wanted")), name, model);
+      return show(
+          client, Optional.of(Words.say("privacy.name-wanted")), Optional.empty(), name, model);
+    }
+    Optional<String> refusal = again.refusal(own);
+    if (refusal.isPresent()) {
+      return show(client, Optional.empty(), refusal, name, model);
     }
     privacy.erase(clientId);
     return "redirect:/clients";
   }
 
-  private String show(Client client, Optional<String> why, String typed, Model model) {
+  private String show(
+      Client client, Optional<String> why, Optional<String> refusal, String typed, Model model) {
+    again.ask(refusal, model);
     Map<String, Long> counts = privacy.counts(client.getId());
     model.addAttribute("client", client);
     model.addAttribute("sets", counts.getOrDefault("NAIL_SET", 0L));
@@ -185,7 +199,15 @@ class PrivacyController {
 
   /** Those that were ticked. */
   @PostMapping("/salon/retention/erase")
-  String erase(@RequestParam(defaultValue = "") List<Long> client) {
+  String erase(
+      @RequestParam(defaultValue = "") List<Long> client,
+      @RequestParam(defaultValue = "") String own,
+      Model model) {
+    Optional<String> refusal = again.refusal(own);
+    if (refusal.isPresent()) {
+      model.addAttribute("ticked", client);
+      return list(Optional.empty(), refusal, model);
+    }
     Integer months = salon.current().getKeepsMonths();
     if (months != null) {
       privacy.erase(client, months);
@@ -194,6 +216,11 @@ class PrivacyController {
   }
 
   private String list(Optional<String> why, Model model) {
+    return list(why, Optional.empty(), model);
+  }
+
+  private String list(Optional<String> why, Optional<String> refusal, Model model) {
+    again.ask(refusal, model);
     Integer months = salon.current().getKeepsMonths();
     model.addAttribute("months", months);
     model.addAttribute("why", why.orElse(null));

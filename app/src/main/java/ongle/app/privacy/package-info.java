@@ -4,6 +4,6 @@
  *
  * <p>Read first: {@link ongle.app.privacy.Belongings}.
  *
- * <p>May know: clients, consent, paper, people, salon, web, words.
+ * <p>May know: clients, consent, door, paper, people, salon, web, words.
  */
 package ongle.app.privacy;

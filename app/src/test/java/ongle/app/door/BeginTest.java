@@ -81,6 +81,7 @@ class BeginTest {
     mvc.perform(post("/api/plan").with(As.nobody()).contentType("application/json").content("{}"))
         .andExpect(status().isUnauthorized());
     Person owner = people.all().get(0);
-    assertThat(people.tryIn(owner.getId(), "two plain words")).isInstanceOf(People.Tried.In.class);
+    assertThat(people.tryIn(owner.getId(), "two plain words", ""))
+        .isInstanceOf(People.Tried.In.class);
   }
 }

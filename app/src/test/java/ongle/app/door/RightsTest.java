@@ -56,6 +56,7 @@ class RightsTest {
           put("POST /api/plan", "OTtP-"); // the demo's is open
           put("\\w+ /api.*", EVERYBODY);
           put("\\w+ /own-secret", ALL);
+          put("\\w+ /own-secret/code.*", OWNER);
           put("\\w+ /salon/times.*", ALL_HANDS);
           put("\\w+ /salon.*", OWNER);
           put("POST /(kits|shelf|products|lamps|coats|recipes).*", TECHNICIANS);

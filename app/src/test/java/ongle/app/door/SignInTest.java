@@ -9,14 +9,19 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.redirectedUrl;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
+import com.eatthepath.otp.TimeBasedOneTimePasswordGenerator;
 import jakarta.servlet.http.Cookie;
+import java.time.Instant;
 import java.time.LocalDateTime;
+import java.util.Optional;
+import javax.crypto.spec.SecretKeySpec;
 import ongle.app.As;
 import ongle.app.SalonTest;
 import ongle.app.people.LostPassword;
 import ongle.app.people.People;
 import ongle.app.people.Person;
 import ongle.app.people.Role;
+import org.apache.commons.codec.binary.Base32;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.jdbc.core.ConnectionCallback;
@@ -46,10 +51,16 @@ class SignInTest {
   }
 
   private MockHttpServletResponse tryIn(String name, String secret, String to) throws Exception {
+    return tryIn(name, secret, "", to);
+  }
+
+  private MockHttpServletResponse tryIn(String name, String secret, String code, String to)
+      throws Exception {
     return mvc.perform(
             asNobody(post("/sign-in"))
                 .param("person", String.valueOf(id(name)))
                 .param("secret", secret)
+                .param("code", code)
                 .param("to", to))
         .andReturn()
         .getResponse();
@@ -97,12 +108,13 @@ class SignInTest {
     mvc.perform(
             post("/salon/people/" + id("Nia Brandt"))
                 .param("role", "TRAINEE")
-                .param("secret", "5926"))
+                .param("secret", "5926")
+                .param("own", As.PASSWORD))
         .andExpect(redirectedUrl("/salon/people"));
     assertThat(tryIn("Nia Brandt", "5926", "/").getRedirectedUrl()).isEqualTo("/");
     // The owner waits, but is never barred for good.
     salon.update("update person set wrong = 40, barred_until = null where name = 'Ilse Marrow'");
-    assertThat(tryIn("Ilse Marrow", "birch-and-copper", "/").getRedirectedUrl()).isEqualTo("/");
+    assertThat(tryIn("Ilse Marrow", As.PASSWORD, "/").getRedirectedUrl()).isEqualTo("/");
   }
 
   @Test
@@ -112,12 +124,17 @@ class SignInTest {
     String sessions = "select count(*) from spring_session where principal_name = ?";
     String petra = String.valueOf(id("Petra Hollin"));
     assertThat(salon.queryForObject(sessions, Integer.class, petra)).isEqualTo(2);
-    mvc.perform(post("/salon/people/" + petra).param("role", "TRAINEE").param("secret", "7072"));
+    MockHttpServletRequestBuilder change =
+        post("/salon/people/" + petra).param("role", "TRAINEE").param("secret", "7072");
+    mvc.perform(change).andExpect(content().string(containsString("That is not it")));
+    assertThat(salon.queryForObject(sessions, Integer.class, petra)).isEqualTo(2);
+    mvc.perform(change.param("own", As.PASSWORD));
     assertThat(salon.queryForObject(sessions, Integer.class, petra)).isZero();
     tryIn("Petra Hollin", "7072", "/");
     mvc.perform(post("/salon/people/" + petra + "/gone"));
     assertThat(salon.queryForObject(sessions, Integer.class, petra)).isZero();
-    assertThat(people.tryIn(Long.parseLong(petra), "7072")).isInstanceOf(People.Tried.Wrong.class);
+    assertThat(people.tryIn(Long.parseLong(petra), "7072", ""))
+        .isInstanceOf(People.Tried.Wrong.class);
   }
 
   @Test
@@ -147,7 +164,15 @@ class SignInTest {
     assertThat(People.fault(Role.OWNER, "short")).isPresent();
     assertThat(People.fault(Role.OWNER, "aaaaaaaaaaaa")).isPresent();
     assertThat(People.fault(Role.OWNER, "é".repeat(40))).isPresent();
-    for (String known : new String[] {"Password-2026!", "qwertz123456", "nail-salon-love"}) {
+    for (String known :
+        new String[] {
+          "Password-2026!",
+          "qwertz123456",
+          "nails-salon!!",
+          "willkommen1234",
+          "liverpool1892",
+          "1qaz2wsx3edc",
+        }) {
       assertThat(People.fault(Role.OWNER, known)).as(known).isPresent();
     }
     assertThat(People.fault(Role.OWNER, "two plain words")).isEmpty();
@@ -156,7 +181,8 @@ class SignInTest {
 
   @Test
   void anOwnerWhoLostTheirPasswordIsLetInAnew() throws Exception {
-    tryIn("Ilse Marrow", "birch-and-copper", "/");
+    tryIn("Ilse Marrow", As.PASSWORD, "/");
+    people.askPhone(id("Ilse Marrow"), As.PASSWORD, Optional.of(People.newKey()));
     String made =
         salon.execute(
             (ConnectionCallback<String>)
@@ -169,13 +195,51 @@ class SignInTest {
                 Integer.class,
                 String.valueOf(id("Ilse Marrow"))))
         .isZero();
-    assertThat(people.tryIn(id("Ilse Marrow"), "birch-and-copper"))
+    assertThat(people.tryIn(id("Ilse Marrow"), As.PASSWORD, ""))
         .isInstanceOf(People.Tried.Wrong.class);
-    assertThat(people.tryIn(id("Ilse Marrow"), made)).isInstanceOf(People.Tried.In.class);
+    assertThat(people.tryIn(id("Ilse Marrow"), made, "")).isInstanceOf(People.Tried.In.class);
     assertThat(
             salon.queryForObject(
                 "select count(*) from deed where action = 'lostPassword'", Integer.class))
         .isEqualTo(1);
+  }
+
+  @Test
+  void aPhoneIsAskedTooAndEachOfItsCodesIsGoodOnce() throws Exception {
+    String key = People.newKey();
+    MockHttpServletRequestBuilder ask =
+        post("/own-secret/code").param("key", key).param("own", As.PASSWORD);
+    mvc.perform(ask.param("code", "12"))
+        .andExpect(content().string(containsString("not the code of now")));
+    mvc.perform(
+            post("/own-secret/code").param("key", key).param("own", "x").param("code", now(key)))
+        .andExpect(content().string(containsString("That is not it")));
+    long ilse = id("Ilse Marrow");
+    mvc.perform(
+            post("/own-secret/code")
+                .param("key", key)
+                .param("own", As.PASSWORD)
+                .param("code", now(key)))
+        .andExpect(redirectedUrl("/sign-in?as=" + ilse));
+    mvc.perform(asNobody(get("/sign-in")))
+        .andExpect(content().string(containsString("data-code=\"true\"")));
+    // The password alone opens nothing; nor does a code that was watched.
+    assertThat(tryIn("Ilse Marrow", As.PASSWORD, "/").getContentAsString()).contains("not it");
+    String code = now(key);
+    String typed = code.substring(0, 3) + " " + code.substring(3);
+    assertThat(tryIn("Ilse Marrow", As.PASSWORD, typed, "/").getRedirectedUrl()).isEqualTo("/");
+    assertThat(tryIn("Ilse Marrow", As.PASSWORD, code, "/").getContentAsString())
+        .contains("not it");
+
+    mvc.perform(post("/own-secret/code/no-more").param("own", As.PASSWORD))
+        .andExpect(redirectedUrl("/sign-in?as=" + ilse));
+    assertThat(tryIn("Ilse Marrow", As.PASSWORD, "/").getRedirectedUrl()).isEqualTo("/");
+  }
+
+  private static String now(String key) throws Exception {
+    var codes = new TimeBasedOneTimePasswordGenerator();
+    return codes.generateOneTimePasswordString(
+        new SecretKeySpec(new Base32().decode(key), codes.getAlgorithm()), Instant.now());
   }
 
   @Test
@@ -185,10 +249,11 @@ class SignInTest {
     mvc.perform(
             post("/salon/people/" + id("Ilse Marrow"))
                 .param("role", "TRAINEE")
-                .param("secret", "2468"))
+                .param("secret", "2468")
+                .param("own", As.PASSWORD))
         .andExpect(content().string(containsString("A salon keeps an owner")));
     assertThat(people.ownerless()).isFalse();
-    assertThat(people.tryIn(id("Ilse Marrow"), "birch-and-copper"))
+    assertThat(people.tryIn(id("Ilse Marrow"), As.PASSWORD, ""))
         .isInstanceOf(People.Tried.In.class);
   }
 
@@ -200,11 +265,11 @@ class SignInTest {
           {"2581", "8264", "8264"}, {"2580", "8264", "8265"}, {"2580", "1234", "1234"}
         }) {
       changeOwn(refused).andExpect(status().isOk());
-      assertThat(people.tryIn(joss, "2580")).isInstanceOf(People.Tried.In.class);
+      assertThat(people.tryIn(joss, "2580", "")).isInstanceOf(People.Tried.In.class);
     }
     changeOwn("2580", "8264", "8264").andExpect(redirectedUrl("/sign-in?as=" + joss));
-    assertThat(people.tryIn(joss, "2580")).isInstanceOf(People.Tried.Wrong.class);
-    assertThat(people.tryIn(joss, "8264")).isInstanceOf(People.Tried.In.class);
+    assertThat(people.tryIn(joss, "2580", "")).isInstanceOf(People.Tried.Wrong.class);
+    assertThat(people.tryIn(joss, "8264", "")).isInstanceOf(People.Tried.In.class);
   }
 
   private ResultActions changeOwn(String... typed) throws Exception {
@@ -219,7 +284,7 @@ class SignInTest {
   @Test
   void aTokenOpensThePlanServiceAndNothingElse() throws Exception {
     String page =
-        mvc.perform(post("/salon/programs").param("name", "booking site"))
+        mvc.perform(post("/salon/programs").param("name", "booking site").param("own", As.PASSWORD))
             .andReturn()
             .getResponse()
             .getContentAsString();

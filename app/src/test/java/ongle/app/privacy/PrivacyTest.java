@@ -20,6 +20,7 @@ import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.test.web.servlet.MockMvc;
+import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
 
 /** All that is kept of somebody comes out, and goes. */
 @SalonTest
@@ -90,8 +91,12 @@ class PrivacyTest {
         .containsKeys("CLIENT", "NAIL_SET", "SET_NAIL", "SET_NAIL_VALUE", "WEAR_NOTE");
     mvc.perform(post("/clients/" + client + "/erase").param("name", "somebody else"))
         .andExpect(content().string(containsString("not the name above")));
-    mvc.perform(post("/clients/" + client + "/erase").param("name", " " + name.toUpperCase()))
-        .andExpect(redirectedUrl("/clients"));
+    MockHttpServletRequestBuilder erase =
+        post("/clients/" + client + "/erase").param("name", " " + name.toUpperCase());
+    // A desk that stands open: the name alone does not do.
+    mvc.perform(erase).andExpect(content().string(containsString("That is not it")));
+    assertThat(rows()).containsEntry("CLIENT", before.get("CLIENT"));
+    mvc.perform(erase.param("own", As.PASSWORD)).andExpect(redirectedUrl("/clients"));
 
     assertThat(privacy.counts(client).keySet()).isSubsetOf("DEED");
     Map<String, Long> after = rows();
@@ -135,9 +140,13 @@ class PrivacyTest {
     long recent =
         salon.queryForObject(
             "select min(client_id) from nail_set where client_id <> ?", Long.class, client);
-    mvc.perform(
+    MockHttpServletRequestBuilder erase =
         post("/salon/retention/erase")
-            .param("client", String.valueOf(client), String.valueOf(recent)));
+            .param("client", String.valueOf(client), String.valueOf(recent));
+    mvc.perform(erase)
+        .andExpect(content().string(containsString("That is not it")))
+        .andExpect(content().string(containsString("checked=\"checked\"")));
+    mvc.perform(erase.param("own", As.PASSWORD));
     assertThat(salon.queryForObject("select count(*) from client where id = ?", Long.class, client))
         .isZero();
     assertThat(salon.queryForObject("select count(*) from client where id = ?", Long.class, recent))

@@ -1,0 +1,52 @@
+package ongle.app.door;
+
+import java.util.Optional;
+import ongle.app.people.People;
+import ongle.app.people.Present;
+import ongle.app.web.FormReading;
+import org.springframework.beans.factory.annotation.Value;
+import org.springframework.stereotype.Component;
+import org.springframework.ui.Model;
+
+/**
+ * Asks whoever is signed in for their password once more, before what cannot be taken back and
+ * before somebody new is let in: a desk may stand open while nobody looks. Its field on a page is
+ * {@code door/again :: field}.
+ */
+@Component
+public class Again {
+  /** The field's name. */
+  public static final String FIELD = "own";
+
+  private final People people;
+  private final boolean demo;
+
+  Again(People people, @Value("${ongle.demo}") boolean demo) {
+    this.people = people;
+    this.demo = demo;
+  }
+
+  /** Why not, in words; empty if it is theirs. It counts as a try to sign in. */
+  public Optional<String> refusal(String typed) {
+    return SignInController.why(people.again(Present.who().orElseThrow().id(), typed));
+  }
+
+  /** The same as a fault of a form; asked only once nothing else is wrong with it. */
+  void look(FormReading reading, String typed) {
+    if (reading.why().isEmpty()) {
+      refusal(typed).ifPresent(why -> reading.fault(FIELD, why));
+    }
+  }
+
+  /** Puts on a page what its field needs. */
+  public void ask(Optional<String> why, Model model) {
+    model.addAttribute("whyOwn", why.orElse(null));
+    long me = Present.who().orElseThrow().id();
+    model.addAttribute(
+        "ownHint",
+        demo
+            ? DemoPeople.secrets(people.all().stream().filter(each -> each.getId() == me).toList())
+                .get(me)
+            : null);
+  }
+}
