@@ -49,6 +49,10 @@ class LookOverIT extends AtTheDesk {
     desk.untilText(".said", "At most 200 characters; this has 240.");
     assertThat(desk.value("#allergyHarmless")).hasSize(240);
     assertThat(desk.all(".strip a.stop")).hasSize(10);
+    desk.find("#allergyHarmless")
+        .sendKeys(Keys.chord(Keys.CONTROL, "a"), "nickel only, patch test of May", Keys.TAB);
+    desk.until(d -> d.all(".strip a.stop").isEmpty());
+    desk.untilText(".said", "Ilse Marrow, ");
   }
 
   @Test

@@ -54,6 +54,14 @@ class TurnTest {
   }
 
   @Test
+  void aChangeStaysKeptWhereItsSetCannotBePlanned() {
+    when(reader.planned(7)).thenThrow(new IllegalStateException("no plan"));
+    assertThatThrownBy(() -> editor.make(7, List.of((set, at) -> {})))
+        .isInstanceOf(IllegalStateException.class);
+    verify(turns).commit(turn);
+  }
+
+  @Test
   void aChangeThatCannotBeIsNotKeptAndPlansNothing() {
     Change impossible =
         (set, at) -> {
