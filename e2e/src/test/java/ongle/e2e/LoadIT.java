@@ -59,6 +59,7 @@ class LoadIT {
   private static final int GROWS = Integer.getInteger("ongle.grows", 180);
 
   private static final int SETTLES = 60;
+  private static final int COME_AGAIN = 503;
   private static final String FORM = "application/x-www-form-urlencoded";
 
   /** Looked at by turns; those of a set by the set's number. */
@@ -123,14 +124,25 @@ class LoadIT {
       at = instances.stream().map(browser::at).toList();
     }
 
-    /** At one instance, as a balancer would choose; at the other if that is gone. */
+    /**
+     * As a balancer does: at one instance; at the other if that is gone or has no time, when
+     * nothing was done there; and once more at the first, as a connection of before it was killed
+     * tells nothing of the one that began again.
+     */
     HttpResponse<String> ask(Question question) throws IOException, InterruptedException {
       int first = random.nextInt(at.size());
-      try {
-        return question.ask(at.get(first));
-      } catch (IOException gone) {
-        return question.ask(at.get((first + 1) % at.size()));
+      IOException last = null;
+      for (int turn = 0; turn <= at.size(); turn++) {
+        try {
+          HttpResponse<String> answer = question.ask(at.get((first + turn) % at.size()));
+          if (answer.statusCode() != COME_AGAIN || turn == at.size()) {
+            return answer;
+          }
+        } catch (IOException gone) {
+          last = gone;
+        }
       }
+      throw last;
     }
   }
 

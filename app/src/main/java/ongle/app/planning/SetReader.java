@@ -109,11 +109,6 @@ public class SetReader implements ClientHistory {
     return sets.whole(setId).orElseThrow(() -> new NotFound("set " + setId));
   }
 
-  /** As it stands in the running transaction. */
-  public PlannedSet planned(NailSet set) {
-    return planned(set, Finger.L1, Map.of(), set.choices().length());
-  }
-
   /** As it would stand with other choices; nothing is stored. */
   public PlannedSet planned(NailSet set, Choices choices) {
     return planned(
