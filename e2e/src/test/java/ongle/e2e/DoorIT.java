@@ -70,7 +70,7 @@ class DoorIT extends AtTheDesk {
     desk.click("#found button");
     desk.until(d -> !d.all("#name").isEmpty());
     assertThat(desk.value("#name")).isEqualTo("Nobody Ever");
-    assertThat(desk.driver().getCurrentUrl()).endsWith("/clients");
+    assertThat(desk.driver().getCurrentUrl()).endsWith("/clients/new");
     desk.open("/clients");
     desk.find("#q").sendKeys("brask");
     desk.until(d -> d.all("#found li").size() == 1);
