@@ -15,7 +15,7 @@ import java.util.concurrent.locks.LockSupport;
 
 /** The packaged application, started with the demo salon on a free port. */
 final class Salon implements AutoCloseable {
-  private static final long STARTS_WITHIN_NANOS = TimeUnit.MINUTES.toNanos(3);
+  private static final long STARTS_WITHIN_NANOS = TimeUnit.MINUTES.toNanos(6);
 
   private final List<String> settings;
   private final Path data;
