@@ -77,11 +77,12 @@ class AccessibleIT extends AtTheDesk {
     for (String theme : List.of("light", "dark")) {
       desk.open(path);
       desk.script("document.documentElement.dataset.theme = arguments[0]", theme);
-      // Only colours differ between the themes.
-      AxeBuilder axe =
-          theme.equals("light")
-              ? new AxeBuilder()
-              : new AxeBuilder().withOnlyRules(List.of("color-contrast"));
+      // In the page itself: the window it would open besides must come within a second.
+      AxeBuilder axe = new AxeBuilder().setLegacyMode();
+      if (theme.equals("dark")) {
+        // Only colours differ between the themes.
+        axe.withOnlyRules(List.of("color-contrast"));
+      }
       Results results = axe.analyze(desk.driver());
       assertThat(results.getViolations())
           .as(theme + " " + path)
