@@ -14,6 +14,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
+import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import javax.sql.DataSource;
 import ongle.app.people.Present;
@@ -73,6 +74,22 @@ public class Deeds implements Witness, HandlerInterceptor, WebMvcConfigurer {
         && asked.getRequest().getAttribute(HANDLER) instanceof HandlerMethod method) {
       asked.getRequest().removeAttribute(HANDLER);
       note(method, asked.getRequest());
+    }
+  }
+
+  /** Keeps something that is not yet what the request does: its line waits for that. */
+  public <T> T beforehand(Supplier<T> keeps) {
+    RequestAttributes asked = RequestContextHolder.getRequestAttributes();
+    Object handler =
+        asked == null ? null : asked.getAttribute(HANDLER, RequestAttributes.SCOPE_REQUEST);
+    if (asked == null || handler == null) {
+      return keeps.get();
+    }
+    asked.removeAttribute(HANDLER, RequestAttributes.SCOPE_REQUEST);
+    try {
+      return keeps.get();
+    } finally {
+      asked.setAttribute(HANDLER, handler, RequestAttributes.SCOPE_REQUEST);
     }
   }
 

@@ -1,8 +1,11 @@
 package ongle.app.door;
 
 import java.util.Optional;
+import ongle.app.deeds.Deeds;
+import ongle.app.deeds.Part;
 import ongle.app.people.People;
 import ongle.app.people.Present;
+import ongle.app.people.Who;
 import ongle.app.web.FormReading;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.stereotype.Component;
@@ -19,16 +22,24 @@ public class Again {
   public static final String FIELD = "own";
 
   private final People people;
+  private final Deeds deeds;
   private final boolean demo;
 
-  Again(People people, @Value("${ongle.demo}") boolean demo) {
+  Again(People people, Deeds deeds, @Value("${ongle.demo}") boolean demo) {
     this.people = people;
+    this.deeds = deeds;
     this.demo = demo;
   }
 
   /** Why not, in words; empty if it is theirs. It counts as a try to sign in. */
   public Optional<String> refusal(String typed) {
-    return SignInController.why(people.again(Present.who().orElseThrow().id(), typed));
+    Who who = Present.who().orElseThrow();
+    Optional<String> why =
+        SignInController.why(deeds.beforehand(() -> people.again(who.id(), typed)));
+    if (why.isPresent()) {
+      deeds.note(Part.KEPT_OUT, who.id(), who.called());
+    }
+    return why;
   }
 
   /** The same as a fault of a form; asked only once nothing else is wrong with it. */

@@ -96,7 +96,10 @@ class PrivacyTest {
     // A desk that stands open: the name alone does not do.
     mvc.perform(erase).andExpect(content().string(containsString("That is not it")));
     assertThat(rows()).containsEntry("CLIENT", before.get("CLIENT"));
+    String erased = "select count(*) from deed where kind = 'PRIVACY' and action = 'erase'";
+    assertThat(salon.queryForObject(erased, Integer.class)).as("nothing was erased").isZero();
     mvc.perform(erase.param("own", As.PASSWORD)).andExpect(redirectedUrl("/clients"));
+    assertThat(salon.queryForObject(erased, Integer.class)).isEqualTo(1);
 
     assertThat(privacy.counts(client).keySet()).isSubsetOf("DEED");
     Map<String, Long> after = rows();
