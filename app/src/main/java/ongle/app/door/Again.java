@@ -7,14 +7,13 @@ import ongle.app.people.People;
 import ongle.app.people.Present;
 import ongle.app.people.Who;
 import ongle.app.web.FormReading;
-import org.springframework.beans.factory.annotation.Value;
 import org.springframework.stereotype.Component;
 import org.springframework.ui.Model;
 
 /**
- * Asks whoever is signed in for their password once more, before what cannot be taken back and
- * before somebody new is let in: a desk may stand open while nobody looks. Its field on a page is
- * {@code door/again :: field}.
+ * Asks whoever is signed in for their password or PIN once more, before what cannot be taken back,
+ * before somebody new is let in and before they change their own: a desk may stand open while
+ * nobody looks. Its field on a page is {@code door/again :: field}.
  */
 @Component
 public class Again {
@@ -23,9 +22,9 @@ public class Again {
 
   private final People people;
   private final Deeds deeds;
-  private final boolean demo;
+  private final DemoPeople demo;
 
-  Again(People people, Deeds deeds, @Value("${ongle.demo}") boolean demo) {
+  Again(People people, Deeds deeds, DemoPeople demo) {
     this.people = people;
     this.deeds = deeds;
     this.demo = demo;
@@ -34,8 +33,7 @@ public class Again {
   /** Why not, in words; empty if it is theirs. It counts as a try to sign in. */
   public Optional<String> refusal(String typed) {
     Who who = Present.who().orElseThrow();
-    Optional<String> why =
-        SignInController.why(deeds.beforehand(() -> people.again(who.id(), typed)));
+    Optional<String> why = SignInController.why(deeds.beforehand(() -> people.again(typed)));
     if (why.isPresent()) {
       deeds.note(Part.KEPT_OUT, who.id(), who.called());
     }
@@ -52,12 +50,8 @@ public class Again {
   /** Puts on a page what its field needs. */
   public void ask(Optional<String> why, Model model) {
     model.addAttribute("whyOwn", why.orElse(null));
-    long me = Present.who().orElseThrow().id();
-    model.addAttribute(
-        "ownHint",
-        demo
-            ? DemoPeople.secrets(people.all().stream().filter(each -> each.getId() == me).toList())
-                .get(me)
-            : null);
+    Who who = Present.who().orElseThrow();
+    model.addAttribute("ownPin", !who.role().hasPassword());
+    model.addAttribute("ownHint", demo.secrets().get(who.id()));
   }
 }

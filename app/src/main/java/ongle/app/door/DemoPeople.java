@@ -48,15 +48,17 @@ class DemoPeople implements SmartInitializingSingleton {
                 made.secret()));
   }
 
-  /** What each of them signs in with, by their number; of those the demo made. */
-  static Map<Long, String> secrets(List<Person> people) {
+  /** What each of them signs in with, by their number; nothing, where it is not the demo. */
+  Map<Long, String> secrets() {
     Map<Long, String> secrets = new TreeMap<>();
-    people.forEach(
-        person ->
-            ALL.stream()
-                .filter(made -> made.name().equals(person.getName()))
-                .findFirst()
-                .ifPresent(made -> secrets.put(person.getId(), made.secret())));
+    if (demo) {
+      for (Person person : people.all()) {
+        ALL.stream()
+            .filter(made -> made.name().equals(person.getName()))
+            .findFirst()
+            .ifPresent(made -> secrets.put(person.getId(), made.secret()));
+      }
+    }
     return secrets;
   }
 }

@@ -20,19 +20,21 @@ import org.springframework.web.bind.annotation.RequestParam;
 @RequestMapping("/own-secret")
 class OwnSecretController {
   private final People people;
+  private final Again asked;
 
-  OwnSecretController(People people) {
+  OwnSecretController(People people, Again asked) {
     this.people = people;
+    this.asked = asked;
   }
 
   @GetMapping
   String page(Model model) {
-    return show(null, null, model);
+    return show(Optional.empty(), Optional.empty(), model);
   }
 
   @PostMapping
   String change(
-      @RequestParam(defaultValue = "") String present,
+      @RequestParam(defaultValue = "") String own,
       @RequestParam(defaultValue = "") String wanted,
       @RequestParam(defaultValue = "") String again,
       Model model) {
@@ -41,16 +43,17 @@ class OwnSecretController {
         wanted.equals(again)
             ? People.fault(who.role(), wanted).map(Words::say)
             : Optional.of(Words.say("door.not-the-same"));
-    if (fault.isPresent()) {
-      return show(null, fault.get(), model);
+    Optional<String> refusal = fault.isPresent() ? Optional.empty() : asked.refusal(own);
+    if (fault.isPresent() || refusal.isPresent()) {
+      return show(refusal, fault, model);
     }
-    Optional<String> not = SignInController.why(people.changeOwn(who.id(), present, wanted));
-    return not.isPresent() ? show(not.get(), null, model) : "redirect:/sign-in?as=" + who.id();
+    people.changeOwn(wanted);
+    return "redirect:/sign-in?as=" + who.id();
   }
 
-  private static String show(String present, String wanted, Model model) {
-    model.addAttribute("whyPresent", present);
-    model.addAttribute("whyWanted", wanted);
+  private String show(Optional<String> refusal, Optional<String> wanted, Model model) {
+    asked.ask(refusal, model);
+    model.addAttribute("whyWanted", wanted.orElse(null));
     model.addAttribute("owner", Present.who().orElseThrow().role().hasPassword());
     return "door/own-secret";
   }

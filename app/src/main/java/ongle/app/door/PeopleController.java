@@ -86,20 +86,17 @@ class PeopleController {
       @RequestParam(defaultValue = "") String own,
       Model model) {
     Role is = known(role);
-    Optional<String> fault =
-        People.fault(is, secret)
-            .map(Words::say)
-            .or(() -> again.refusal(own))
-            .or(
-                () ->
-                    people.change(id, is, secret)
-                        ? Optional.empty()
-                        : Optional.of(Words.say("people.last-owner")));
-    model.addAttribute("fault", fault.orElse(null));
+    FormReading reading = new FormReading();
+    People.fault(is, secret).ifPresent(why -> reading.fault("secret", Words.say(why)));
+    again.look(reading, own);
+    if (reading.why().isEmpty()) {
+      if (people.change(id, is, secret)) {
+        return "redirect:/salon/people";
+      }
+      model.addAttribute("fault", Words.say("people.last-owner"));
+    }
     model.addAttribute("typedRole", is);
-    return fault.isEmpty()
-        ? "redirect:/salon/people"
-        : show(Optional.of(id), Written.anew(NOBODY), model);
+    return show(Optional.of(id), Written.anew(NOBODY).refused(reading), model);
   }
 
   @PostMapping("/{id}/gone")

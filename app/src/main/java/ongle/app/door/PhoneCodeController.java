@@ -64,11 +64,12 @@ class PhoneCodeController {
   }
 
   private String changed(String own, Optional<String> key, Model model) {
-    Who who = Present.who().orElseThrow();
-    Optional<String> refusal = SignInController.why(people.askPhone(who.id(), own, key));
-    return refusal.isPresent()
-        ? show(key.orElseGet(People::newKey), Optional.empty(), refusal, model)
-        : "redirect:/sign-in?as=" + who.id();
+    Optional<String> refusal = again.refusal(own);
+    if (refusal.isPresent()) {
+      return show(key.orElseGet(People::newKey), Optional.empty(), refusal, model);
+    }
+    people.askPhone(key);
+    return "redirect:/sign-in?as=" + Present.who().orElseThrow().id();
   }
 
   private String show(String key, Optional<String> whyCode, Optional<String> refusal, Model model) {

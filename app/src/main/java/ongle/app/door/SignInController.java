@@ -15,7 +15,6 @@ import ongle.app.people.Present;
 import ongle.app.people.Right;
 import ongle.app.people.Who;
 import ongle.app.words.Words;
-import org.springframework.beans.factory.annotation.Value;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
@@ -39,14 +38,10 @@ class SignInController {
   private final Sessions sessions;
   private final Deeds deeds;
   private final Devices devices;
-  private final boolean demo;
+  private final DemoPeople demo;
 
   SignInController(
-      People people,
-      Sessions sessions,
-      Deeds deeds,
-      Devices devices,
-      @Value("${ongle.demo}") boolean demo) {
+      People people, Sessions sessions, Deeds deeds, Devices devices, DemoPeople demo) {
     this.people = people;
     this.sessions = sessions;
     this.deeds = deeds;
@@ -182,7 +177,7 @@ class SignInController {
     model.addAttribute("people", known);
     model.addAttribute("as", as.orElse(null));
     model.addAttribute("why", why.orElse(null));
-    model.addAttribute("hints", demo ? DemoPeople.secrets(known) : java.util.Map.of());
+    model.addAttribute("hints", demo.secrets());
   }
 
   /** Only ever a page of ours. */

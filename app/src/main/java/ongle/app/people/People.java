@@ -167,12 +167,12 @@ public class People {
    * @param code of their phone; counts only where they have one set up
    */
   public Tried tryIn(long id, String secret, String code) {
-    return tried(id, secret, person -> person.takes(code, Instant.now()));
+    return tried(id, secret, person -> person.useCode(code, Instant.now()));
   }
 
-  /** The same of somebody who is signed in: their phone was asked then. */
-  public Tried again(long id, String secret) {
-    return tried(id, secret, person -> true);
+  /** The same of whoever is signed in: their phone was asked then. */
+  public Tried again(String secret) {
+    return tried(me(), secret, person -> true);
   }
 
   private Tried tried(long id, String secret, Predicate<Person> andThen) {
@@ -206,33 +206,32 @@ public class People {
   }
 
   /**
-   * Gives somebody another secret of their own wish; what they try as their present one counts as a
-   * try to sign in. They sign in with the new one at every browser.
+   * Gives whoever is signed in another secret of their own wish. They sign in with the new one at
+   * every browser.
    */
-  public Tried changeOwn(long id, String present, String wanted) {
-    return changed(id, present, person -> person.knownBy(Secret.hashed(wanted)));
+  @Transactional
+  public void changeOwn(String wanted) {
+    changeMe(person -> person.knownBy(Secret.hashed(wanted)));
   }
 
   /**
-   * Has somebody's phone asked for a code, too, from now on, or no longer. They sign in anew at
-   * every browser.
+   * Has the phone of whoever is signed in asked for a code, too, from now on, or no longer. They
+   * sign in anew at every browser.
    *
    * @param key the phone has; empty for no longer
    */
-  public Tried askPhone(long id, String present, Optional<String> key) {
-    return changed(id, present, person -> person.codesBy(key.orElse(null)));
+  @Transactional
+  public void askPhone(Optional<String> key) {
+    changeMe(person -> person.codesBy(key.orElse(null)));
   }
 
-  private Tried changed(long id, String present, Consumer<Person> to) {
-    Tried tried = again(id, present);
-    if (tried instanceof Tried.In) {
-      change.executeWithoutResult(
-          status -> {
-            people.findById(id).ifPresent(to);
-            tell.publishEvent(new Changed(id));
-          });
-    }
-    return tried;
+  private void changeMe(Consumer<Person> to) {
+    people.findById(me()).ifPresent(to);
+    tell.publishEvent(new Changed(me()));
+  }
+
+  private static long me() {
+    return Present.who().orElseThrow().id();
   }
 
   /** Whether a phone that has this key shows this code now. */

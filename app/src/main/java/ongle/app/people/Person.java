@@ -107,10 +107,11 @@ public class Person {
   }
 
   /**
-   * Whether this is the code of their phone now, and was not used before; any, where no phone is
-   * asked.
+   * Uses up a code of their phone.
+   *
+   * @return whether it is the one of now and was not used before; of any, where no phone is asked
    */
-  boolean takes(String code, Instant at) {
+  boolean useCode(String code, Instant at) {
     if (codeKey == null) {
       return true;
     }

@@ -21,6 +21,9 @@ import org.springframework.validation.FieldError;
 public final class FormReading {
   private final Map<String, String> faults = new LinkedHashMap<>();
 
+  /** Of a form without constraints of its own. */
+  public FormReading() {}
+
   /**
    * @param errors what the form's own constraints found
    */

@@ -13,7 +13,9 @@ import com.eatthepath.otp.TimeBasedOneTimePasswordGenerator;
 import jakarta.servlet.http.Cookie;
 import java.time.Instant;
 import java.time.LocalDateTime;
+import java.util.List;
 import java.util.Optional;
+import java.util.UUID;
 import javax.crypto.spec.SecretKeySpec;
 import ongle.app.As;
 import ongle.app.SalonTest;
@@ -27,6 +29,7 @@ import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.jdbc.core.ConnectionCallback;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.mock.web.MockHttpServletResponse;
+import org.springframework.security.core.context.SecurityContextHolder;
 import org.springframework.test.web.servlet.MockMvc;
 import org.springframework.test.web.servlet.ResultActions;
 import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
@@ -182,7 +185,8 @@ class SignInTest {
   @Test
   void anOwnerWhoLostTheirPasswordIsLetInAnew() throws Exception {
     tryIn("Ilse Marrow", As.PASSWORD, "/");
-    people.askPhone(id("Ilse Marrow"), As.PASSWORD, Optional.of(People.newKey()));
+    SecurityContextHolder.getContext().setAuthentication(As.known(Role.OWNER));
+    people.askPhone(Optional.of(People.newKey()));
     String made =
         salon.execute(
             (ConnectionCallback<String>)
@@ -265,6 +269,10 @@ class SignInTest {
           {"2581", "8264", "8264"}, {"2580", "8264", "8265"}, {"2580", "1234", "1234"}
         }) {
       changeOwn(refused).andExpect(status().isOk());
+      assertThat(
+              salon.queryForObject(
+                  "select count(*) from deed where kind <> 'KEPT_OUT'", Long.class))
+          .isZero();
       assertThat(people.tryIn(joss, "2580", "")).isInstanceOf(People.Tried.In.class);
     }
     changeOwn("2580", "8264", "8264").andExpect(redirectedUrl("/sign-in?as=" + joss));
@@ -272,11 +280,32 @@ class SignInTest {
     assertThat(people.tryIn(joss, "8264", "")).isInstanceOf(People.Tried.In.class);
   }
 
+  @Test
+  void nobodyIsAddedAndNoProgramLetInWithoutTheOwnersPasswordOnceMore() throws Exception {
+    MockHttpServletRequestBuilder add =
+        post("/salon/people")
+            .param("formKey", UUID.randomUUID().toString())
+            .param("name", "Tamsin Vale")
+            .param("role", "TECHNICIAN")
+            .param("secret", "6047");
+    MockHttpServletRequestBuilder letIn = post("/salon/programs").param("name", "tablet app");
+    for (MockHttpServletRequestBuilder each : List.of(add, letIn)) {
+      mvc.perform(each).andExpect(content().string(containsString("That is not it")));
+    }
+    assertThat(people.all()).extracting(Person::getName).doesNotContain("Tamsin Vale");
+    assertThat(salon.queryForObject("select count(*) from program", Integer.class)).isZero();
+    // What was tried stands in Who did what, and what was not done does not.
+    assertThat(salon.queryForList("select distinct kind from deed", String.class))
+        .containsExactly("KEPT_OUT");
+    mvc.perform(add.param("own", As.PASSWORD)).andExpect(redirectedUrl("/salon/people"));
+    assertThat(people.all()).extracting(Person::getName).contains("Tamsin Vale");
+  }
+
   private ResultActions changeOwn(String... typed) throws Exception {
     return mvc.perform(
         post("/own-secret")
             .with(As.a(Role.TECHNICIAN))
-            .param("present", typed[0])
+            .param("own", typed[0])
             .param("wanted", typed[1])
             .param("again", typed[2]));
   }
