@@ -16,6 +16,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Queue;
 import java.util.Random;
+import java.util.UUID;
 import java.util.concurrent.ArrayBlockingQueue;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.ConcurrentLinkedQueue;
@@ -26,6 +27,8 @@ import java.util.concurrent.ThreadPoolExecutor;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.concurrent.atomic.AtomicInteger;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
@@ -41,6 +44,17 @@ class LoadIT {
   private static final int KILLS = Integer.getInteger("ongle.kills", 50);
   private static final int DESKS = Integer.getInteger("ongle.desks", 50);
   private static final int PRESSES_EVERY = 5000;
+
+  /** Every so many of its presses a desk changes the plan instead. */
+  private static final int PLANS_EVERY = 12;
+
+  /** Those of the demo that can be built on now. */
+  private static final int CLIENTS = 8;
+
+  /** No lamp and no soaking is in the way of the next press. */
+  private static final String QUICK = "--ongle.bench-speed=500";
+
+  private static final Pattern STEP = Pattern.compile("data-step=\"([^\"]+)\"");
   private static final int PAGES_A_SECOND = Integer.getInteger("ongle.pages", 100);
   private static final int PAGES_AT_ONCE = 200;
 
@@ -74,7 +88,8 @@ class LoadIT {
           "/sets/%d/fit",
           "/sets/%d/shape",
           "/sets/%d/structure",
-          "/sets/%d/bench");
+          "/sets/%d/bench",
+          "/sets/%d/bench/guide");
 
   private final AtomicBoolean on = new AtomicBoolean(true);
   private final AtomicInteger errors = new AtomicInteger();
@@ -153,21 +168,18 @@ class LoadIT {
   @Test
   void aBusySalonIsAnsweredAndLosesNothing() throws Exception {
     try (Postgres postgres = new Postgres();
-        Salon one = Salon.on(postgres, "busy");
-        Salon two = Salon.on(postgres, "busy")) {
+        Salon one = Salon.on(postgres, "busy", QUICK);
+        Salon two = Salon.on(postgres, "busy", QUICK)) {
       List<Salon> instances = List.of(one, two);
       ExecutorService desks = Executors.newCachedThreadPool();
       ScheduledExecutorService beat = Executors.newScheduledThreadPool(1);
-      List<Person> people = new ArrayList<>();
+      List<Desk> all = new ArrayList<>();
       for (int desk = 0; desk < DESKS; desk++) {
-        people.add(new Person(instances, desk));
+        all.add(new Desk(new Person(instances, desk), desk));
       }
-      for (int desk = 0; desk < DESKS; desk++) {
-        Desk own = new Desk(people.get(desk), desk);
-        desks.execute(own::work);
-      }
+      all.forEach(desk -> desks.execute(desk::work));
       for (int ear = 0; ear < LISTENERS; ear++) {
-        Person person = people.get(ear % DESKS);
+        Person person = all.get(ear % DESKS).person;
         String name = "load-desk-" + ear;
         desks.execute(() -> listen(instances, name, person));
       }
@@ -179,7 +191,7 @@ class LoadIT {
               TimeUnit.SECONDS,
               new ArrayBlockingQueue<>(MOST_WAITING),
               (page, full) -> leftOut.incrementAndGet());
-      pages(people, beat, loaders);
+      pages(all, beat, loaders);
       Pause.of(TimeUnit.SECONDS.toMillis(GROWS + SETTLES));
       tally = new Tally();
       errors.set(0);
@@ -246,7 +258,7 @@ class LoadIT {
     return """
         # A busy salon
 
-        Two instances on one PostgreSQL, %d processors in all, the load generator and the database on the same ones. %d desks that press every %d s, %d page loads a second over ten kinds of pages, %d listeners that open and close. Page loads are timed from when they were due, not from when the generator came to send them.
+        Two instances on one PostgreSQL, %d processors in all, the load generator and the database on the same ones. %d desks, each at a visit of its own, that press at the bench every %d s and change the plan instead once a minute, %d page loads a second over eleven kinds of pages, %d listeners that open and close. Page loads are timed from when they were due, not from when the generator came to send them.
 
         ## %d s, after %d s in which the load grew to that
 
@@ -291,54 +303,97 @@ class LoadIT {
                 .collect(Collectors.joining("\n")));
   }
 
-  /** Plans a nail of its own and presses every few seconds; each press is kept. */
+  /**
+   * Sits at a visit of its own: presses at the bench every few seconds, and now and then changes a
+   * figure of the plan instead. Each is kept.
+   */
   private final class Desk {
     private final Person person;
-    private final String set;
+    private final int set;
     private final String finger;
-    private String seen;
+    private int turn;
+    private String step = "";
+    private String stands;
 
-    Desk(Person person, int number) {
+    Desk(Person person, int number) throws IOException, InterruptedException {
       this.person = person;
-      set = "/sets/" + (1 + number / 10) + "/structure";
       finger = (number % 10 < 5 ? "L" : "R") + (1 + number % 5);
+      HttpResponse<String> begun =
+          person.ask(
+              visitor ->
+                  visitor.post(
+                      "/clients/" + (1 + number % CLIENTS) + "/sets",
+                      FORM,
+                      "formKey=" + UUID.randomUUID()));
+      String where = begun.headers().firstValue("Location").orElseThrow();
+      set = Integer.parseInt(where.replaceAll(".*/sets/(\\d+)/.*", "$1"));
     }
 
     void work() {
       Pause.of(person.random.nextInt(PRESSES_EVERY));
       while (on.get()) {
         long begun = System.nanoTime();
-        press(begun);
+        if (++turn % PLANS_EVERY == 0) {
+          plan(begun);
+        } else {
+          press(begun);
+        }
         Pause.of(PRESSES_EVERY - (System.nanoTime() - begun) / 1_000_000);
       }
     }
 
-    private void press(long begun) {
-      if (seen == null) {
-        seen = look();
+    private void press(long since) {
+      if (step.isEmpty()) {
+        look();
+        return;
       }
-      String value = "1." + (10 + person.random.nextInt(60));
-      String path = set + "/" + finger + "/APEX_THICKNESS";
-      String form = "value=" + value + "&seen=" + seen + "&look=nail";
-      String answer =
-          ask(path, person, visitor -> visitor.post(path, FORM, form), begun, tally.presses);
-      if (answer.contains(">Saved<")) {
+      String next = step(post("/bench/guide/done", "step=" + step, since, tally.presses));
+      if (!next.equals(step)) {
         kept.incrementAndGet();
-        seen = value;
-      } else {
-        seen = null; // an instance was killed meanwhile: look what stands there
+      }
+      step = next;
+    }
+
+    /** At which step it is, after an instance was killed too; begins when the last one is done. */
+    private void look() {
+      step = step(get("/bench/guide/now"));
+      if (step.isEmpty()) {
+        post("/bench/guide/begin", "anew=true", System.nanoTime(), new LinkedList<>());
       }
     }
 
-    private String look() {
-      String path = set + "?finger=" + finger;
-      String page =
-          ask(path, person, visitor -> visitor.get(path), System.nanoTime(), new LinkedList<>());
-      return page.isEmpty() ? null : Writers.standing(page, finger + "-APEX_THICKNESS");
+    private void plan(long since) {
+      if (stands == null) {
+        String page = get("/structure?finger=" + finger);
+        stands = page.isEmpty() ? null : Writers.standing(page, finger + "-APEX_THICKNESS");
+      }
+      String value = "1." + (10 + person.random.nextInt(60));
+      String form = "value=" + value + "&seen=" + stands + "&look=nail";
+      String answer = post("/structure/" + finger + "/APEX_THICKNESS", form, since, tally.presses);
+      boolean saved = answer.contains(">Saved<");
+      if (saved) {
+        kept.incrementAndGet();
+      }
+      stands = saved ? value : null;
+    }
+
+    private String get(String what) {
+      String path = "/sets/" + set + what;
+      return ask(path, person, visitor -> visitor.get(path), System.nanoTime(), new LinkedList<>());
+    }
+
+    private String post(String what, String form, long since, Queue<Double> times) {
+      String path = "/sets/" + set + what;
+      return ask(path, person, visitor -> visitor.post(path, FORM, form), since, times);
+    }
+
+    private static String step(String page) {
+      Matcher found = STEP.matcher(page);
+      return found.find() ? found.group(1) : "";
     }
   }
 
-  private void pages(List<Person> people, ScheduledExecutorService beat, ExecutorService pool) {
+  private void pages(List<Desk> desks, ScheduledExecutorService beat, ExecutorService pool) {
     AtomicInteger next = new AtomicInteger();
     Random random = new Random(7);
     long begun = System.nanoTime();
@@ -349,8 +404,11 @@ class LoadIT {
             return;
           }
           int number = next.getAndIncrement();
-          String path = PAGES.get(number % PAGES.size()).formatted(1 + number / 10 % 6);
-          Person person = people.get(number % people.size());
+          String page = PAGES.get(number % PAGES.size());
+          Desk desk = desks.get(random.nextInt(desks.size()));
+          String path =
+              page.formatted(page.startsWith("/sets") ? desk.set : 1 + desk.set % CLIENTS);
+          Person person = desk.person;
           pool.execute(() -> ask(path, person, visitor -> visitor.get(path), due, tally.pages));
         },
         0,
@@ -382,7 +440,7 @@ class LoadIT {
     String page = "";
     try {
       HttpResponse<String> answer = person.ask(question);
-      if (answer.statusCode() == 200) {
+      if (answer.statusCode() < 400) {
         page = answer.body();
       } else {
         wrong(answer.statusCode() + " " + path.replaceAll("\\d+", "n"));

@@ -50,7 +50,7 @@ import org.springframework.transaction.annotation.Transactional;
 @Needs(Right.HANDS)
 public class SetReader implements ClientHistory {
   /** Plans of the sets the desks are at, with what was tried last on them. */
-  private static final int REMEMBERED = 100;
+  private static final int REMEMBERED = 300;
 
   private final Memo<Asked, SetPlan> known = new Memo<>(REMEMBERED);
   private final SetRepository sets;

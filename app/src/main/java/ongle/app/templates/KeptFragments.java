@@ -37,8 +37,8 @@ import org.thymeleaf.util.FastStringWriter;
 class KeptFragments extends AbstractProcessorDialect {
   private static final String NAME = "kept";
 
-  /** Some hundreds of bytes each; what three salons' desks show in an hour. */
-  private static final int MOST = 5000;
+  /** Some hundreds of bytes each; what fifty desks show at a time. */
+  private static final int MOST = 30_000;
 
   private final Memo<Question, String> known = new Memo<>(MOST);
 

@@ -48,7 +48,7 @@ public class VisitPlanner {
   private static final String OF = "set";
 
   /** Appointments of the sets the desks are at. */
-  private static final int REMEMBERED = 50;
+  private static final int REMEMBERED = 200;
 
   private final Memo<Asked, BenchPlan> known = new Memo<>(REMEMBERED);
   private final SetReader reader;

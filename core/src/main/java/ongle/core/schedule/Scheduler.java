@@ -42,7 +42,7 @@ public final class Scheduler {
    * Where an appointment stands is asked before and after each press, and by every screen; 200 of
    * them are a few megabytes.
    */
-  private static final Memo<Question, Schedule> KNOWN = new Memo<>(200);
+  private static final Memo<Question, Schedule> KNOWN = new Memo<>(800);
 
   private record Question(Hands hands, Optional<String> first) {}
 
