@@ -347,8 +347,9 @@ class LoadIT {
         look();
         return;
       }
-      String next = step(post("/bench/guide/done", "step=" + step, since, tally.presses));
-      if (!next.equals(step)) {
+      String answer = post("/bench/guide/done", "step=" + step, since, tally.presses);
+      String next = step(answer);
+      if (!answer.isEmpty() && !next.equals(step)) {
         kept.incrementAndGet();
       }
       step = next;

@@ -187,6 +187,7 @@ class SignInTest {
     tryIn("Ilse Marrow", As.PASSWORD, "/");
     SecurityContextHolder.getContext().setAuthentication(As.known(Role.OWNER));
     people.askPhone(Optional.of(People.newKey()));
+    SecurityContextHolder.clearContext();
     String made =
         salon.execute(
             (ConnectionCallback<String>)

@@ -39,8 +39,8 @@ public final class Scheduler {
   private static final int RIGHT = 1;
 
   /**
-   * Where an appointment stands is asked before and after each press, and by every screen; 200 of
-   * them are a few megabytes.
+   * Where an appointment stands is asked before and after each press, and by every screen, at fifty
+   * desks; each takes some ten kilobytes.
    */
   private static final Memo<Question, Schedule> KNOWN = new Memo<>(800);
 
