@@ -10,7 +10,10 @@ import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.LocalTime;
+import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.LinkedList;
 import java.util.List;
 import java.util.Map;
@@ -30,6 +33,7 @@ import java.util.concurrent.atomic.AtomicInteger;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
@@ -73,6 +77,10 @@ class LoadIT {
   private static final int GROWS = Integer.getInteger("ongle.grows", 180);
 
   private static final int SETTLES = 60;
+
+  /** How often it is told how it goes, s. */
+  private static final int STRETCH = Integer.getInteger("ongle.stretch", 60);
+
   private static final int COME_AGAIN = 503;
   private static final String FORM = "application/x-www-form-urlencoded";
 
@@ -105,6 +113,30 @@ class LoadIT {
   private static final class Tally {
     private final Queue<Double> presses = new ConcurrentLinkedQueue<>();
     private final Queue<Double> pages = new ConcurrentLinkedQueue<>();
+    private final Processors processors = new Processors();
+
+    static Tally of(List<Tally> parts) {
+      Tally all = new Tally();
+      parts.forEach(
+          part -> {
+            all.presses.addAll(part.presses);
+            all.pages.addAll(part.pages);
+          });
+      return all;
+    }
+
+    /** Median and 95 % of one stretch, and what the processors did meanwhile. */
+    String line() {
+      return "%s | %s | %s".formatted(brief(presses), brief(pages), processors.since());
+    }
+
+    private static String brief(Queue<Double> times) {
+      List<Double> sorted = times.stream().sorted().toList();
+      return sorted.isEmpty()
+          ? "none"
+          : "%.0f, %.0f"
+              .formatted(sorted.get(sorted.size() / 2), sorted.get((int) (sorted.size() * 0.95)));
+    }
 
     static String says(Queue<Double> times) {
       List<Double> sorted = times.stream().sorted().toList();
@@ -116,6 +148,41 @@ class LoadIT {
                   sorted.get(sorted.size() / 2),
                   sorted.get((int) (sorted.size() * 0.95)),
                   sorted.get(sorted.size() - 1));
+    }
+  }
+
+  /** What all processors together did since it was made; Linux tells it. */
+  private static final class Processors {
+    private static final int IDLE = 3;
+    private static final int WAITING = 4;
+    private static final int STOLEN = 7;
+    private static final int ALL = 8;
+    private final long[] begun = now();
+
+    String since() {
+      long[] now = now();
+      long all = 0;
+      for (int i = 0; i < ALL; i++) {
+        now[i] -= begun[i];
+        all += now[i];
+      }
+      return "idle %d %%, taken by others %d %%"
+          .formatted(
+              100 * (now[IDLE] + now[WAITING]) / Math.max(1, all),
+              100 * now[STOLEN] / Math.max(1, all));
+    }
+
+    private static long[] now() {
+      try (Stream<String> lines = Files.lines(Path.of("/proc/stat"))) {
+        return lines
+            .findFirst()
+            .map(first -> Arrays.stream(first.split("\\s+")).skip(1).limit(ALL))
+            .orElseThrow()
+            .mapToLong(Long::parseLong)
+            .toArray();
+      } catch (IOException | UncheckedIOException notLinux) {
+        return new long[ALL];
+      }
     }
   }
 
@@ -192,20 +259,21 @@ class LoadIT {
               new ArrayBlockingQueue<>(MOST_WAITING),
               (page, full) -> leftOut.incrementAndGet());
       pages(all, beat, loaders);
-      Pause.of(TimeUnit.SECONDS.toMillis(GROWS + SETTLES));
+      stretches(GROWS + SETTLES);
       tally = new Tally();
       errors.set(0);
       leftOut.set(0);
       kept.set(0);
       String before = one.weight() + " | " + two.weight();
       StringBuilder between = new StringBuilder();
+      List<Tally> parts = new ArrayList<>();
       for (int third = 0; third < 3; third++) {
-        Pause.of(TimeUnit.SECONDS.toMillis(LASTS / 3));
+        parts.addAll(stretches(LASTS / 3));
         between.append(
             "- after %d s: %s | %s%n"
                 .formatted((third + 1) * LASTS / 3, one.weight(), two.weight()));
       }
-      Tally calm = tally;
+      Tally calm = Tally.of(parts);
       int calmKept = kept.getAndSet(0);
       int calmErrors = errors.get() + leftOut.getAndSet(0);
       System.out.printf(
@@ -245,6 +313,19 @@ class LoadIT {
       assertThat(calmKept).isGreaterThan(calm.presses.size() - DESKS);
       assertThat(errors.get()).isZero();
     }
+  }
+
+  /** Lets it go on, and tells of each stretch as it ends. */
+  private List<Tally> stretches(int seconds) {
+    List<Tally> parts = new ArrayList<>();
+    for (int left = seconds; left > 0; left -= STRETCH) {
+      Pause.of(TimeUnit.SECONDS.toMillis(Math.min(left, STRETCH)));
+      Tally part = tally;
+      tally = new Tally();
+      parts.add(part);
+      System.out.println(LocalTime.now().truncatedTo(ChronoUnit.SECONDS) + " " + part.line());
+    }
+    return parts;
   }
 
   private String report(
@@ -317,6 +398,7 @@ class LoadIT {
 
     Desk(Person person, int number) throws IOException, InterruptedException {
       this.person = person;
+      turn = number; // or all would change their plans in the same seconds
       finger = (number % 10 < 5 ? "L" : "R") + (1 + number % 5);
       HttpResponse<String> begun =
           person.ask(
