@@ -125,7 +125,7 @@ class LoadIT {
       return all;
     }
 
-    /** Median and 95 % of one stretch, and what the processors did meanwhile. */
+    /** How many, median and 95 % of one stretch, and what the processors did meanwhile. */
     String line() {
       return "%s | %s | %s".formatted(brief(presses), brief(pages), processors.since());
     }
@@ -134,8 +134,11 @@ class LoadIT {
       List<Double> sorted = times.stream().sorted().toList();
       return sorted.isEmpty()
           ? "none"
-          : "%.0f, %.0f"
-              .formatted(sorted.get(sorted.size() / 2), sorted.get((int) (sorted.size() * 0.95)));
+          : "%d: %.0f, %.0f"
+              .formatted(
+                  sorted.size(),
+                  sorted.get(sorted.size() / 2),
+                  sorted.get((int) (sorted.size() * 0.95)));
     }
 
     static String says(Queue<Double> times) {
