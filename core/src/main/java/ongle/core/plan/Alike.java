@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import ongle.core.Lookup;
 import ongle.core.fitting.BuildWay;
+import ongle.core.nail.Digit;
 import ongle.core.nail.Finger;
 import ongle.core.product.Product;
 import ongle.core.structure.ApexSolver;
@@ -12,8 +13,9 @@ import ongle.core.structure.Beside;
 import ongle.core.structure.FailureMode;
 
 /**
- * The ten look alike: no finger much thinner than its twin, nor than the rest of the set. Only
- * raises; a thickness set by hand stands and pulls nobody.
+ * The ten look alike: no finger much thinner than its twin, nor than the rest of the set, and no
+ * thumb thinner than the fingers beside it. Only raises; a thickness set by hand stands and pulls
+ * nobody.
  */
 final class Alike {
   /** Share of its twin's thickness a finger loses for each millimetre their lengths differ. */
@@ -22,7 +24,13 @@ final class Alike {
   /** Thinnest a finger is beside any other of the same length, as a share of that one's. */
   private static final double BAND = Beside.BAND;
 
-  /** Less of it for each millimetre their lengths differ. */
+  /**
+   * The same of a thumb beside the fingers of its hand: it takes the most product, as by the beam
+   * its broad deep plate alone would not.
+   */
+  private static final double THUMB_BAND = 1.00;
+
+  /** Less of either for each millimetre their lengths differ. */
   private static final double BAND_PER_MM = 0.10;
 
   private Alike() {}
@@ -65,7 +73,8 @@ final class Alike {
               other.finger() == own.finger().twin()
                   && own.way() == other.way()
                   && own.product().equals(other.product());
-          double band = theirs.thickness() * (BAND - BAND_PER_MM * apart);
+          double band =
+              theirs.thickness() * (band(own.finger(), other.finger()) - BAND_PER_MM * apart);
           double twin = twins ? theirs.thickness() * (1 - TWIN_PER_MM * apart) : 0;
           double to = Math.min(own.thickest(), Math.max(band, twin));
           if (to > Lookup.of(raised, own.finger()).thickness() + 1e-6) {
@@ -77,6 +86,10 @@ final class Alike {
       }
     }
     return raised;
+  }
+
+  private static double band(Finger own, Finger other) {
+    return own.digit() == Digit.THUMB && own.hand() == other.hand() ? THUMB_BAND : BAND;
   }
 
   private static ApexReason reason(Own own) {

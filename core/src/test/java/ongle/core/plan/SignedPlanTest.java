@@ -67,14 +67,19 @@ class SignedPlanTest {
       }
     }
     for (Hand hand : Hand.values()) {
-      assertThat(volume(plan, Finger.of(hand, Digit.THUMB)))
-          .as("the thumb takes most product")
-          .isGreaterThan(volume(plan, Finger.of(hand, Digit.LITTLE)));
+      NailPlan thumb = plan.of(Finger.of(hand, Digit.THUMB)).orElseThrow();
+      for (NailPlan finger : plan.nails()) {
+        if (finger.nail().finger().hand() == hand && finger.fit().way() == thumb.fit().way()) {
+          double apart = Math.abs(thumb.extension() - finger.extension());
+          assertThat(thumb.build().profile().apexThickness())
+              .as("the thumb is the strongest")
+              .isGreaterThan(finger.build().profile().apexThickness() * (1 - 0.10 * apart) - 1e-3);
+          assertThat(thumb.volumes().total())
+              .as("the thumb takes most product")
+              .isGreaterThanOrEqualTo(finger.volumes().total());
+        }
+      }
     }
-  }
-
-  private static double volume(SetPlan plan, Finger finger) {
-    return plan.of(finger).orElseThrow().volumes().total();
   }
 
   @ParameterizedTest
