@@ -20,11 +20,11 @@ import org.springframework.web.bind.annotation.RequestParam;
 @RequestMapping("/own-secret")
 class OwnSecretController {
   private final People people;
-  private final Again asked;
+  private final Again again;
 
-  OwnSecretController(People people, Again asked) {
+  OwnSecretController(People people, Again again) {
     this.people = people;
-    this.asked = asked;
+    this.again = again;
   }
 
   @GetMapping
@@ -36,14 +36,14 @@ class OwnSecretController {
   String change(
       @RequestParam(defaultValue = "") String own,
       @RequestParam(defaultValue = "") String wanted,
-      @RequestParam(defaultValue = "") String again,
+      @RequestParam(name = "again", defaultValue = "") String repeated,
       Model model) {
     Who who = Present.who().orElseThrow();
     Optional<String> fault =
-        wanted.equals(again)
+        wanted.equals(repeated)
             ? People.fault(who.role(), wanted).map(Words::say)
             : Optional.of(Words.say("door.not-the-same"));
-    Optional<String> refusal = fault.isPresent() ? Optional.empty() : asked.refusal(own);
+    Optional<String> refusal = fault.isPresent() ? Optional.empty() : again.refusal(own);
     if (fault.isPresent() || refusal.isPresent()) {
       return show(refusal, fault, model);
     }
@@ -52,7 +52,7 @@ class OwnSecretController {
   }
 
   private String show(Optional<String> refusal, Optional<String> wanted, Model model) {
-    asked.ask(refusal, model);
+    again.ask(refusal, model);
     model.addAttribute("whyWanted", wanted.orElse(null));
     model.addAttribute("owner", Present.who().orElseThrow().role().hasPassword());
     return "door/own-secret";
