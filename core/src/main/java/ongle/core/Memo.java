@@ -10,6 +10,9 @@ import java.util.function.Supplier;
  * The question asked longest ago is forgotten first; any number of threads may ask.
  */
 public final class Memo<Q, A> {
+  /** Desks at work at a time, each at a set of its own, whose answers are kept. */
+  private static final int DESKS = 50;
+
   private final Map<Q, A> known;
 
   /**
@@ -25,6 +28,15 @@ public final class Memo<Q, A> {
             return size() > max;
           }
         };
+  }
+
+  /**
+   * For as many sets as are at work at a time.
+   *
+   * @param answers kept for each
+   */
+  public static <Q, A> Memo<Q, A> forEachDesk(int answers) {
+    return new Memo<>(DESKS * answers);
   }
 
   /** The answer known, else worked out and kept. */

@@ -36,7 +36,7 @@ public final class TenDrawing {
   private static final String LENGTH = "length-";
 
   /** Every page of a set shows its ten. */
-  private static final Memo<Cell, Scene> CELLS = new Memo<>(4000);
+  private static final Memo<Cell, Scene> CELLS = Memo.forEachDesk(80);
 
   private record Cell(
       Nail nail,

@@ -49,10 +49,9 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Needs(Right.HANDS)
 public class SetReader implements ClientHistory {
-  /** Plans of the sets the desks are at, with what was tried last on them. */
-  private static final int REMEMBERED = 300;
+  /** With what was tried last. */
+  private final Memo<Asked, SetPlan> known = Memo.forEachDesk(6);
 
-  private final Memo<Asked, SetPlan> known = new Memo<>(REMEMBERED);
   private final SetRepository sets;
   private final ClientRepository clients;
   private final KitCatalogue kits;

@@ -37,10 +37,8 @@ import org.thymeleaf.util.FastStringWriter;
 class KeptFragments extends AbstractProcessorDialect {
   private static final String NAME = "kept";
 
-  /** Some hundreds of bytes each; what fifty desks show at a time. */
-  private static final int MOST = 30_000;
-
-  private final Memo<Question, String> known = new Memo<>(MOST);
+  /** Some hundreds of bytes each. */
+  private final Memo<Question, String> known = Memo.forEachDesk(600);
 
   KeptFragments() {
     super(NAME, NAME, StandardDialect.PROCESSOR_PRECEDENCE);

@@ -47,10 +47,7 @@ public class VisitPlanner {
   /** The set choices are for. */
   private static final String OF = "set";
 
-  /** Appointments of the sets the desks are at. */
-  private static final int REMEMBERED = 200;
-
-  private final Memo<Asked, BenchPlan> known = new Memo<>(REMEMBERED);
+  private final Memo<Asked, BenchPlan> known = Memo.forEachDesk(4);
   private final SetReader reader;
   private final SetEditor editor;
   private final SalonSettings salon;

@@ -77,16 +77,13 @@ record Draft(SetWish wish, SetPlanner.Item item, Beside beside) {
   /** Closer than any file, mm. */
   private static final double HUNDREDTH = 0.01;
 
-  /** Answers for the nails of a few hundred sets. */
-  private static final int REMEMBERED = 8000;
-
   private record ApexAt(Scheme scheme, double at) {}
 
   /** All that bears on the longest advisable length. */
   private record Reach(Nail grown, Scheme longest, double at, boolean natural, ApexFloor floor) {}
 
-  private static final Memo<ApexAt, ApexSolver.Apex> APEXES = new Memo<>(REMEMBERED);
-  private static final Memo<Reach, Double> LONGESTS = new Memo<>(REMEMBERED);
+  private static final Memo<ApexAt, ApexSolver.Apex> APEXES = Memo.forEachDesk(160);
+  private static final Memo<Reach, Double> LONGESTS = Memo.forEachDesk(160);
 
   /** As measured. */
   Nail nail() {

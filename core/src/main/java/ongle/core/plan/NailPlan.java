@@ -52,8 +52,7 @@ public record NailPlan(
 
   private record Ahead(Build build, WearPeriod term, double perDay) {}
 
-  /** Nine weeks for the nails of four hundred sets. */
-  private static final Memo<Ahead, Outlook> OUTLOOKS = new Memo<>(4000);
+  private static final Memo<Ahead, Outlook> OUTLOOKS = Memo.forEachDesk(80);
 
   /** How much product goes on, before filing and shrinkage take their share. */
   private static final double FILED_OFF_SCULPTED = 0.15;

@@ -50,8 +50,8 @@ record SetFit(Map<Finger, NailFit> fits, KitRanking kits) {
 
   private record Question(TipKit kit, Nail nail, Outline wanted) {}
 
-  /** Answers for the nails of a hundred sets with a handful of kits. */
-  private static final Memo<Question, TipSizing> SIZED = new Memo<>(6000);
+  /** Ten nails with a dozen kits. */
+  private static final Memo<Question, TipSizing> SIZED = Memo.forEachDesk(120);
 
   /** One finger, tried on. */
   private record Tried(

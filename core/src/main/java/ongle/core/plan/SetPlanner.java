@@ -38,14 +38,13 @@ public final class SetPlanner {
 
   static final double DRAWN_TO = 1 / 3.0;
 
-  /** Answers for a few hundred sets. */
-  private static final Memo<List<Scheme>, Double> PLACES = new Memo<>(500);
+  private static final Memo<List<Scheme>, Double> PLACES = Memo.forEachDesk(10);
 
   private record Question(Build build, WearPeriod term) {}
 
   private record Judged(Endurance endurance, Build.Volumes volumes) {}
 
-  private static final Memo<Question, Judged> JUDGED = new Memo<>(4000);
+  private static final Memo<Question, Judged> JUDGED = Memo.forEachDesk(80);
 
   private SetPlanner() {}
 

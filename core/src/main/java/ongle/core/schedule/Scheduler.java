@@ -39,10 +39,10 @@ public final class Scheduler {
   private static final int RIGHT = 1;
 
   /**
-   * Where an appointment stands is asked before and after each press, and by every screen, at fifty
-   * desks; each takes some ten kilobytes.
+   * Where an appointment stands is asked before and after each press, and by every screen; each
+   * takes some ten kilobytes.
    */
-  private static final Memo<Question, Schedule> KNOWN = new Memo<>(800);
+  private static final Memo<Question, Schedule> KNOWN = Memo.forEachDesk(16);
 
   private record Question(Hands hands, Optional<String> first) {}
 
