@@ -28,6 +28,7 @@ import ongle.app.store.DataFolder;
 import ongle.app.store.DataKey;
 import ongle.app.store.StoredFile;
 import ongle.app.store.TableCopy;
+import org.springframework.util.FileSystemUtils;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -210,7 +211,7 @@ record BackupFile(Path zip) {
     } catch (SQLException e) {
       throw new IOException(e.getMessage(), e);
     } finally {
-      clear(folder);
+      FileSystemUtils.deleteRecursively(folder);
     }
   }
 
@@ -246,14 +247,5 @@ record BackupFile(Path zip) {
     try (Connection opened = file.openToRead()) {
       return TableCopy.counts(opened);
     }
-  }
-
-  private static void clear(Path folder) throws IOException {
-    try (Stream<Path> files = Files.list(folder)) {
-      for (Path file : files.toList()) {
-        Files.delete(file);
-      }
-    }
-    Files.delete(folder);
   }
 }

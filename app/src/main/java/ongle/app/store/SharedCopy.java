@@ -12,6 +12,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.TreeSet;
 import org.flywaydb.core.api.MigrationVersion;
+import org.springframework.util.FileSystemUtils;
 
 /**
  * Copies a shared database into a file and back: what a backup holds is the same whichever database
@@ -56,8 +57,7 @@ public final class SharedCopy {
         return counts;
       }
     } finally {
-      Files.deleteIfExists(copy.file());
-      Files.delete(folder);
+      FileSystemUtils.deleteRecursively(folder);
     }
   }
 
@@ -77,8 +77,7 @@ public final class SharedCopy {
         return missing;
       }
     } finally {
-      Files.deleteIfExists(asItShouldBe.file());
-      Files.delete(folder);
+      FileSystemUtils.deleteRecursively(folder);
     }
   }
 

@@ -14,6 +14,7 @@ import org.flywaydb.core.Flyway;
 import org.flywaydb.core.api.MigrationVersion;
 import org.h2.tools.ChangeFileEncryption;
 import org.springframework.jdbc.datasource.DriverManagerDataSource;
+import org.springframework.util.FileSystemUtils;
 
 /**
  * A database in one file, encrypted or plain.
@@ -106,8 +107,7 @@ public record StoredFile(Path file, DataKey key) {
     } catch (SQLException e) {
       throw new IOException(e);
     } finally {
-      Files.deleteIfExists(copy);
-      Files.delete(folder);
+      FileSystemUtils.deleteRecursively(folder);
     }
   }
 }

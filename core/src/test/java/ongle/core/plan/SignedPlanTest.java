@@ -73,7 +73,8 @@ class SignedPlanTest {
           double apart = Math.abs(thumb.extension() - finger.extension());
           assertThat(thumb.build().profile().apexThickness())
               .as("the thumb is the strongest")
-              .isGreaterThan(finger.build().profile().apexThickness() * (1 - 0.10 * apart) - 1e-3);
+              .isGreaterThan(
+                  finger.build().profile().apexThickness() * (0.99 - 0.10 * apart) - 1e-3);
           assertThat(thumb.volumes().total())
               .as("the thumb takes most product")
               .isGreaterThanOrEqualTo(finger.volumes().total());
