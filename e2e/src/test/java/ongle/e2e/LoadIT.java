@@ -127,30 +127,23 @@ class LoadIT {
 
     /** How many, median and 95 % of one stretch, and what the processors did meanwhile. */
     String line() {
-      return "%s | %s | %s".formatted(brief(presses), brief(pages), processors.since());
-    }
-
-    private static String brief(Queue<Double> times) {
-      List<Double> sorted = times.stream().sorted().toList();
-      return sorted.isEmpty()
-          ? "none"
-          : "%d: %.0f, %.0f"
-              .formatted(
-                  sorted.size(),
-                  sorted.get(sorted.size() / 2),
-                  sorted.get((int) (sorted.size() * 0.95)));
+      String brief = "%d: %.0f, %.0f";
+      return "%s | %s | %s".formatted(says(presses, brief), says(pages, brief), processors.since());
     }
 
     static String says(Queue<Double> times) {
+      return says(times, "%d, median %.0f ms, 95 %% within %.0f ms, slowest %.0f ms");
+    }
+
+    private static String says(Queue<Double> times, String how) {
       List<Double> sorted = times.stream().sorted().toList();
       return sorted.isEmpty()
           ? "none"
-          : "%d, median %.0f ms, 95 %% within %.0f ms, slowest %.0f ms"
-              .formatted(
-                  sorted.size(),
-                  sorted.get(sorted.size() / 2),
-                  sorted.get((int) (sorted.size() * 0.95)),
-                  sorted.get(sorted.size() - 1));
+          : how.formatted(
+              sorted.size(),
+              sorted.get(sorted.size() / 2),
+              sorted.get((int) (sorted.size() * 0.95)),
+              sorted.get(sorted.size() - 1));
     }
   }
 
