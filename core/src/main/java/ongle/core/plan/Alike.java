@@ -78,8 +78,11 @@ final class Alike {
           double twin = twins ? theirs.thickness() * (1 - TWIN_PER_MM * apart) : 0;
           double to = Math.min(own.thickest(), Math.max(band, twin));
           if (to > Lookup.of(raised, own.finger()).thickness() + 1e-6) {
-            ApexReason.By by = twin >= band ? ApexReason.By.TWIN : ApexReason.By.SET;
-            raised.put(own.finger(), new Raised(to, new ApexReason(by, other.finger())));
+            ApexReason why =
+                twin >= band
+                    ? asTwin(other, theirs.reason())
+                    : new ApexReason(ApexReason.By.SET, other.finger());
+            raised.put(own.finger(), new Raised(to, why));
             moved = true;
           }
         }
@@ -90,6 +93,13 @@ final class Alike {
 
   private static double band(Finger own, Finger other) {
     return own.digit() == Digit.THUMB && own.hand() == other.hand() ? THUMB_BAND : BAND;
+  }
+
+  /** Beside one of the set if that raised the twin, too: its twin alone would explain nothing. */
+  private static ApexReason asTwin(Own twin, ApexReason raisedBy) {
+    return raisedBy.by() == ApexReason.By.SET
+        ? raisedBy
+        : new ApexReason(ApexReason.By.TWIN, twin.finger());
   }
 
   private static ApexReason reason(Own own) {

@@ -56,6 +56,12 @@ class SignedPlanTest {
       assertThat(apex)
           .as("no hump at the cuticle")
           .isLessThanOrEqualTo(ApexSolver.thickestAt(one.build().profile().apexAt()) + 1e-9);
+      if (one.apexReason().by() == ApexReason.By.TWIN) {
+        NailPlan twin = plan.of(one.apexReason().finger()).orElseThrow();
+        assertThat(twin.apexReason().by())
+            .as("what raised the twin is told of both")
+            .isNotEqualTo(ApexReason.By.SET);
+      }
       for (NailPlan other : plan.nails()) {
         double apart = Math.abs(one.extension() - other.extension());
         double theirs = other.build().profile().apexThickness();
