@@ -134,7 +134,7 @@ final class Salon implements AutoCloseable {
     return data;
   }
 
-  /** Memory the process holds and open files, as the system counts them; MB and a number. */
+  /** Memory and open files of the process as the system counts them, and what is in use of it. */
   String weight() {
     Path proc = Path.of("/proc", String.valueOf(process.pid()));
     try (java.util.stream.Stream<Path> files = Files.list(proc.resolve("fd"))) {
@@ -144,9 +144,24 @@ final class Salon implements AutoCloseable {
               .filter(line -> line.startsWith("VmRSS") || line.startsWith("Threads"))
               .map(line -> line.replaceAll("\\s+", " "))
               .collect(java.util.stream.Collectors.joining(", "));
-      return resident + ", open files " + open;
+      return "%s, open files %d, in use %d MB".formatted(resident, open, inUse() >> 20);
     } catch (IOException e) {
       return "not known here";
+    }
+  }
+
+  /** What is left of the heap when all that nobody refers to is collected, bytes. */
+  private long inUse() throws IOException {
+    Path jcmd = Path.of(System.getProperty("java.home"), "bin", "jcmd");
+    Process counting =
+        new ProcessBuilder(jcmd.toString(), String.valueOf(process.pid()), "GC.class_histogram")
+            .start();
+    try (java.io.BufferedReader lines = counting.inputReader()) {
+      return lines
+          .lines()
+          .filter(line -> line.startsWith("Total"))
+          .mapToLong(line -> Long.parseLong(line.split("\\s+")[2]))
+          .sum();
     }
   }
 
