@@ -12,7 +12,6 @@ import ongle.core.bench.Target;
 import ongle.core.fitting.FormPick;
 import ongle.core.fitting.TipPick;
 import ongle.core.nail.Finger;
-import ongle.core.nail.Hand;
 import ongle.core.nail.Nail;
 import ongle.core.nail.Seat;
 import ongle.core.nail.SkinState;
@@ -101,7 +100,7 @@ public final class StepDrawing {
               plan.plan().of(finger).filter(nail -> nail.seen().earlier().builds()).isPresent();
           case NEW, OFF, POLISH -> false;
         };
-    List<Step> steps = finger.hand() == Hand.LEFT ? plan.left() : plan.right();
+    List<Step> steps = plan.on(finger.hand());
     int now = plan.step(step.id()).map(steps::indexOf).orElse(-1);
     return stands
         || steps.subList(0, Math.max(0, now + 1)).stream()

@@ -290,6 +290,16 @@ public record BenchPlan(
     return step.job().seconds() / wish.factor(step.kind(), step.hand().orElse(Hand.LEFT));
   }
 
+  /** Steps of a hand in their order. */
+  public List<Step> on(Hand hand) {
+    return hand == Hand.LEFT ? left : right;
+  }
+
+  /** The step that follows another on a hand it is on. */
+  Optional<Step> after(Step step, Hand hand) {
+    return on(hand).stream().dropWhile(one -> !one.id().equals(step.id())).skip(1).findFirst();
+  }
+
   /** Every step once, those of the left hand first. */
   public List<Step> steps() {
     return Stream.concat(

@@ -4,9 +4,11 @@ import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
+import java.util.LinkedList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 import ongle.core.nail.Hand;
 import ongle.core.schedule.Hands;
 import ongle.core.schedule.Job;
@@ -174,22 +176,42 @@ final class Course {
         .max(Instant::compareTo);
   }
 
+  /**
+   * What is ahead of a hand. A plan changed midway may ask again for work whose lamp was pressed
+   * before: nobody stays for that, nor keeps the lamp free, or each hand could wait for the other.
+   */
   private List<Job> jobs(Hand hand) {
-    List<Step> ahead =
-        (hand == Hand.LEFT ? plan.left() : plan.right())
-            .stream().filter(step -> !past.containsKey(step.id())).toList();
-    List<Job> jobs = new ArrayList<>();
-    for (int i = 0; i < ahead.size(); i++) {
-      jobs.add(i == 0 ? next(ahead.get(i), hand) : ahead.get(i).job());
+    LinkedList<Job> jobs = new LinkedList<>();
+    List<Step> steps = plan.on(hand);
+    boolean nextToCome = false;
+    boolean lightToCome = false;
+    for (int i = steps.size() - 1; i >= 0; i--) {
+      Step step = steps.get(i);
+      Job job = step.job();
+      boolean toCome = toCome(step);
+      if (toCome) {
+        Job staying = nextToCome ? job : job.keeping(false);
+        jobs.addFirst(lightToCome ? staying : staying.lightAfter(Job.Place.ANY_LIGHT));
+      }
+      nextToCome = toCome;
+      lightToCome = job.lamp() ? toCome : lightToCome;
     }
+    ahead(hand).findFirst().ifPresent(step -> jobs.addFirst(next(step, jobs.removeFirst(), hand)));
     return jobs;
+  }
+
+  private boolean toCome(Step step) {
+    return !past.containsKey(step.id());
+  }
+
+  private Stream<Step> ahead(Hand hand) {
+    return plan.on(hand).stream().filter(this::toCome);
   }
 
   /**
    * The next job of a hand as it stands: part of its light had, its window counted from the clock.
    */
-  private Job next(Step step, Hand hand) {
-    Job job = step.job();
+  private Job next(Step step, Job job, Hand hand) {
     if (litBefore.containsKey(step.id())) {
       return job.lasting((int) Math.max(1, left(step).toSeconds())).anyTime();
     }
@@ -254,6 +276,7 @@ final class Course {
         .filter(one -> one.step().on(hand) || one.step().job().technician())
         .reduce((earlier, later) -> later)
         .filter(last -> last.step().on(hand) && last.step().job().keeps())
+        .filter(last -> plan.after(last.step(), hand).equals(ahead(hand).findFirst()))
         .isPresent();
   }
 
@@ -275,7 +298,28 @@ final class Course {
 
   /** What is still to be done, and when everybody is free for it, s from {@link #anchor}. */
   Hands toDo() {
-    return new Hands(jobs(Hand.LEFT), jobs(Hand.RIGHT), free(), latest());
+    List<Job> left = jobs(Hand.LEFT);
+    List<Job> right = jobs(Hand.RIGHT);
+    Hands.Free free = free();
+    return new Hands(
+        begunFirst(left, free.leftKeeps(), right),
+        begunFirst(right, free.rightKeeps(), left),
+        free,
+        latest());
+  }
+
+  /**
+   * What was begun on a hand is finished, even where the plan now asks for an earlier stage again.
+   */
+  private static List<Job> begunFirst(List<Job> jobs, boolean begun, List<Job> others) {
+    int earliest = others.isEmpty() ? Integer.MAX_VALUE : others.get(0).stage();
+    List<Job> all = new ArrayList<>();
+    boolean goesOn = begun;
+    for (Job job : jobs) {
+      all.add(goesOn ? job.in(Math.min(job.stage(), earliest)) : job);
+      goesOn = goesOn && job.keeps();
+    }
+    return all;
   }
 
   /**

@@ -67,13 +67,17 @@ public final class Guide {
     return coming().filter(step -> step.on(hand)).findFirst();
   }
 
-  /** Whether it comes next on every hand it holds, so that nothing stands before it. */
+  /** Whether it comes next on every hand it holds, and no earlier stage stands before it. */
   private boolean isNext(String id, Hands toDo) {
+    int stage = toDo.jobs().mapToInt(Job::stage).min().orElse(0);
     List<List<Job>> holding =
         Stream.of(toDo.left(), toDo.right())
             .filter(jobs -> jobs.stream().anyMatch(job -> job.id().equals(id)))
             .toList();
-    return !holding.isEmpty() && holding.stream().allMatch(jobs -> jobs.get(0).id().equals(id));
+    return !holding.isEmpty()
+        && holding.stream()
+            .map(jobs -> jobs.get(0))
+            .allMatch(job -> job.id().equals(id) && job.stage() == stage);
   }
 
   /**
@@ -85,12 +89,10 @@ public final class Guide {
     if (toDo.free().leftKeeps() || toDo.free().rightKeeps()) {
       return Optional.empty();
     }
-    int stage = toDo.jobs().mapToInt(Job::stage).min().orElse(0);
     Optional<Step> current = current();
     return Stream.of(Hand.values())
         .flatMap(hand -> next(hand).stream())
         .filter(step -> current.filter(step::equals).isEmpty() && isNext(step.id(), toDo))
-        .filter(step -> step.job().stage() == stage)
         .filter(step -> course.busy(step, now).isEmpty())
         .findFirst();
   }
@@ -108,12 +110,7 @@ public final class Guide {
   /** Whether its hand goes into the lamp next, at once or as soon as that is free. */
   public boolean leadsIntoLamp(Step step) {
     return step.job().keeps()
-        && step.hand().flatMap(hand -> after(step)).filter(this::followed).isPresent();
-  }
-
-  private Optional<Step> after(Step step) {
-    List<Step> steps = step.on(Hand.LEFT) ? plan.left() : plan.right();
-    return steps.stream().skip(steps.indexOf(step) + 1).findFirst();
+        && step.hand().flatMap(hand -> plan.after(step, hand)).filter(this::followed).isPresent();
   }
 
   /** The lamp the hand goes straight into when a step is finished, at once or as soon as it can. */
@@ -121,7 +118,7 @@ public final class Guide {
     if (!step.job().keeps() || step.hand().isEmpty()) {
       return Optional.empty();
     }
-    return after(step)
+    return plan.after(step, step.hand().get())
         .filter(lamp -> lamp.job().lamp() && lamp.runsByItself() && nextInLamp(lamp))
         .filter(lamp -> !course.past().containsKey(lamp.id()))
         .map(lamp -> new IntoLamp(lamp, course.busy(lamp, at).map(Past::ends).orElse(at)))
@@ -253,7 +250,7 @@ public final class Guide {
   }
 
   private boolean followed(Step step) {
-    List<Step> steps = step.on(Hand.LEFT) ? plan.left() : plan.right();
+    List<Step> steps = plan.on(step.on(Hand.LEFT) ? Hand.LEFT : Hand.RIGHT);
     int at = steps.indexOf(step);
     return at > 0 && step.job().lamp() && step.runsByItself() && steps.get(at - 1).job().keeps();
   }

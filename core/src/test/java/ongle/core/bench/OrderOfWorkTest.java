@@ -56,7 +56,7 @@ class OrderOfWorkTest {
     return Sets.one(random, of);
   }
 
-  private static BenchPlan any(int seed) {
+  static BenchPlan any(int seed) {
     Random random = new Random(seed);
     BenchWish usual = BenchWish.USUAL;
     BenchSchools schools =
