@@ -300,6 +300,13 @@ public record BenchPlan(
     return on(hand).stream().dropWhile(one -> !one.id().equals(step.id())).skip(1).findFirst();
   }
 
+  /** The step before another on a hand it is on. */
+  Optional<Step> before(Step step, Hand hand) {
+    return on(hand).stream()
+        .takeWhile(one -> !one.id().equals(step.id()))
+        .reduce((earlier, later) -> later);
+  }
+
   /** Every step once, those of the left hand first. */
   public List<Step> steps() {
     return Stream.concat(

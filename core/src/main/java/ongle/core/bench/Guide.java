@@ -250,9 +250,11 @@ public final class Guide {
   }
 
   private boolean followed(Step step) {
-    List<Step> steps = plan.on(step.on(Hand.LEFT) ? Hand.LEFT : Hand.RIGHT);
-    int at = steps.indexOf(step);
-    return at > 0 && step.job().lamp() && step.runsByItself() && steps.get(at - 1).job().keeps();
+    return step.job().lamp()
+        && step.runsByItself()
+        && plan.before(step, step.on(Hand.LEFT) ? Hand.LEFT : Hand.RIGHT)
+            .filter(before -> before.job().keeps())
+            .isPresent();
   }
 
   /**

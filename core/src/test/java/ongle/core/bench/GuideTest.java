@@ -359,6 +359,48 @@ class GuideTest {
   }
 
   @Test
+  void whatWasChosenWaitsWhenAnEarlierStageIsTakenBack() {
+    Guide guide = begin();
+    while (guide.instead(now).filter(this::beginsAStage).isEmpty()) {
+      guide = work();
+    }
+    Step other = guide.instead(now).orElseThrow();
+    events.addAll(guide.press().first(other.id(), now).events());
+    assertThat(guide().current()).contains(other);
+    events.addAll(guide().press().back(now).events());
+
+    assertThat(guide().current().orElseThrow().job().stage()).isLessThan(other.job().stage());
+    while (guide().current().isPresent()) {
+      work();
+    }
+    assertThat(guide().past()).hasSize(plan.steps().size());
+  }
+
+  private boolean beginsAStage(Step step) {
+    List<Past> past = guide().past();
+    return !past.isEmpty()
+        && past.get(past.size() - 1).step().hand().filter(hand -> !step.on(hand)).isPresent()
+        && past.stream().allMatch(one -> one.step().job().stage() < step.job().stage());
+  }
+
+  @Test
+  void aTopCoatBegunIsCuredBeforeAHandThatIsAddedIsBegun() {
+    plan = BenchPlan.of(Sets.of(Hand.LEFT, Product.HARD_GEL, BuildWay.FORM), BenchWish.USUAL);
+    begin();
+    Step top = workTo(StepKind.TOP).current().orElseThrow();
+    now = guide().ready().plusSeconds(top.job().seconds());
+    events.add(guide().press().done(top.id(), now).events().get(0));
+    plan = BenchPlan.of(Sets.of(Product.HARD_GEL, BuildWay.FORM), BenchWish.USUAL);
+
+    Step cure = guide().current().orElseThrow();
+    assertThat(cure.kind()).isEqualTo(StepKind.CURE);
+    assertThat(cure.hand()).isEqualTo(top.hand());
+    Step then = work().current().orElseThrow();
+    assertThat(then.hand()).contains(Hand.RIGHT);
+    assertThat(then.job().stage()).isLessThan(cure.job().stage());
+  }
+
+  @Test
   void whatIsForBothHandsIsNotTakenBeforeTheirOwnSteps() {
     begin();
     Guide guide = workTo(StepKind.CLEAR_DESK);
