@@ -17,6 +17,7 @@ import org.springframework.scheduling.annotation.EnableScheduling;
 @EnableScheduling
 public class OngleApplication {
   public static void main(String[] args) {
+    SparePower.forTheOptimisingCompiler();
     if (KeepingTasks.asked(args)) {
       System.exit(KeepingTasks.run(args));
     }

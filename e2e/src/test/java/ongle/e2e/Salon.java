@@ -100,7 +100,11 @@ final class Salon implements AutoCloseable {
   void launch() {
     List<String> command = new ArrayList<>();
     command.add(ProcessHandle.current().info().command().orElse("java"));
-    command.add("@" + System.getProperty("ongle.jvm"));
+    String options = "@" + System.getProperty("ongle.options");
+    command.add(options + "/jvm.options");
+    if (settings.stream().noneMatch(setting -> setting.startsWith("--ongle.database="))) {
+      command.add(options + "/quick.options");
+    }
     String unpacked = System.getProperty("ongle.unpacked");
     if (unpacked != null) { // started as quickly as ./ongle does
       command.add("-XX:SharedArchiveFile=" + unpacked + "/classes.jsa");
