@@ -17,6 +17,7 @@ public final class CannotStart extends RuntimeException {
     OPEN_ALREADY,
     UPDATE_FAILED,
     KEY_MISSING,
+    NO_DATABASE,
     NO_SALON_NAME
   }
 

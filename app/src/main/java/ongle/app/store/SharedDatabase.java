@@ -38,16 +38,36 @@ public class SharedDatabase {
   private static final int PATIENCE = 10_000;
 
   private final boolean shared;
+
+  /** What may be said of the address: without the password that can stand behind it. */
+  private final String where;
+
   private final JdbcTemplate sql;
 
   public SharedDatabase(@Value("${" + URL + ":}") String url, DataSource database) {
     shared = !url.isBlank();
+    where = url.replaceFirst("\\?.*", "");
     sql = new JdbcTemplate(database);
   }
 
   /** Whether other instances may be at work on the same data. */
   public boolean isShared() {
     return shared;
+  }
+
+  /**
+   * Knocks at the database before anything is asked of it.
+   *
+   * @throws CannotStart if it gives none
+   */
+  void reach(DataSource database) {
+    if (shared) {
+      try {
+        database.getConnection().close();
+      } catch (SQLException e) {
+        throw new CannotStart(CannotStart.Why.NO_DATABASE, where, e);
+      }
+    }
   }
 
   /**

@@ -2,12 +2,15 @@ package ongle.app.store;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.mockito.Mockito.mock;
+import static org.mockito.Mockito.when;
 
 import java.nio.channels.FileChannel;
 import java.nio.channels.FileLock;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardOpenOption;
+import java.sql.SQLException;
 import java.util.concurrent.TimeUnit;
 import javax.sql.DataSource;
 import org.flywaydb.core.Flyway;
@@ -68,6 +71,18 @@ class UpdateTest {
     assertThatThrownBy(() -> DataFolder.open(file.resolve("data")))
         .isInstanceOf(CannotStart.class)
         .hasMessageContaining("cannot write to its data folder");
+  }
+
+  @Test
+  void aDatabaseThatDoesNotAnswerIsNamedWithoutItsPassword() throws Exception {
+    DataSource gone = mock(DataSource.class);
+    when(gone.getConnection()).thenThrow(new SQLException("refused"));
+    SharedDatabase shared =
+        new SharedDatabase("postgresql://desk/salon?user=ongle&password=secret", gone);
+    assertThatThrownBy(() -> shared.reach(gone))
+        .isInstanceOf(CannotStart.class)
+        .hasMessageContaining("postgresql://desk/salon does not answer")
+        .hasMessageNotContaining("secret");
   }
 
   @Test
