@@ -10,6 +10,7 @@ import org.flywaydb.core.Flyway;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.core.env.Environment;
 import org.springframework.dao.CannotAcquireLockException;
+import org.springframework.jdbc.CannotGetJdbcConnectionException;
 import org.springframework.jdbc.UncategorizedSQLException;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Component;
@@ -56,15 +57,15 @@ public class SharedDatabase {
   }
 
   /**
-   * Knocks at the database before anything is asked of it.
+   * Knocks at the database, if it is shared, before anything is asked of it.
    *
-   * @throws CannotStart if it gives none
+   * @throws CannotStart if it does not answer, or lets nobody in
    */
-  void reach(DataSource database) {
+  void reach() {
     if (shared) {
       try {
-        database.getConnection().close();
-      } catch (SQLException e) {
+        sql.execute((Connection open) -> true);
+      } catch (CannotGetJdbcConnectionException e) {
         throw new CannotStart(CannotStart.Why.NO_DATABASE, where, e);
       }
     }

@@ -51,7 +51,7 @@ public class Update implements FlywayMigrationStrategy {
 
   @Override
   public void migrate(Flyway flyway) {
-    shared.reach(flyway.getConfiguration().getDataSource());
+    shared.reach();
     MigrationInfoService tables = flyway.info();
     boolean kept = shared.isShared() || Files.exists(folder.resolve(DataFile.NAME));
     if (!kept || tables.current() == null || tables.pending().length == 0) {

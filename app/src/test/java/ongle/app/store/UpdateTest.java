@@ -79,7 +79,7 @@ class UpdateTest {
     when(gone.getConnection()).thenThrow(new SQLException("refused"));
     SharedDatabase shared =
         new SharedDatabase("postgresql://desk/salon?user=ongle&password=secret", gone);
-    assertThatThrownBy(() -> shared.reach(gone))
+    assertThatThrownBy(shared::reach)
         .isInstanceOf(CannotStart.class)
         .hasMessageContaining("postgresql://desk/salon does not answer")
         .hasMessageNotContaining("secret");
