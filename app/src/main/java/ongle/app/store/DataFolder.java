@@ -38,6 +38,7 @@ public final class DataFolder
     }
     Map<String, Object> settings = Map.of();
     if (SharedDatabase.isAsked(environment)) {
+      makeReady(Path.of(environment.getRequiredProperty("ongle.data-dir"))); // for its backups
       settings = SharedDatabase.settings(environment);
     } else if (environment
         .getRequiredProperty("spring.datasource.url")
@@ -76,6 +77,20 @@ public final class DataFolder
    * @throws CannotStart if nothing can be kept there
    */
   static void open(Path folder) {
+    makeReady(folder);
+    try {
+      Path file = folder.resolve(DataFile.NAME);
+      if (Files.exists(file)) {
+        own(file, OWN_FILE);
+        refuseIfOpen(file, folder);
+      }
+      Update.takeBackIfCutShort(folder);
+    } catch (IOException e) {
+      throw new CannotStart(CannotStart.Why.NOT_WRITABLE, folder, e);
+    }
+  }
+
+  private static void makeReady(Path folder) {
     try {
       create(folder);
       Path probe = Files.createTempFile(folder, "probe", null);
@@ -88,12 +103,6 @@ public final class DataFolder
       if (Files.getFileStore(folder).getUsableSpace() < ROOM) {
         throw new CannotStart(CannotStart.Why.FULL, folder, null);
       }
-      Path file = folder.resolve(DataFile.NAME);
-      if (Files.exists(file)) {
-        own(file, OWN_FILE);
-        refuseIfOpen(file, folder);
-      }
-      Update.takeBackIfCutShort(folder);
     } catch (IOException e) {
       throw new CannotStart(CannotStart.Why.NOT_WRITABLE, folder, e);
     }
