@@ -233,10 +233,15 @@ public final class KeepingTasks {
     Files.move(part.file(), file(), StandardCopyOption.ATOMIC_MOVE);
   }
 
-  /** What is there is backed up first, as far as it can still be read. */
+  /** What is there is backed up first; if it is damaged, it is set aside as it is. */
   private void replaceShared(BackupFile backup, Address shared) throws IOException, SQLException {
-    shared.update();
-    copy(this::packShared);
+    if (isDamaged(shared)) {
+      out.println(Words.say("keeping.aside", "file", shared.setAside(LocalDateTime.now(clock))));
+      shared.update();
+    } else {
+      shared.update();
+      copy(this::packShared);
+    }
     try (Connection to = shared.open()) {
       backup.into(
           where.key(),
@@ -244,6 +249,12 @@ public final class KeepingTasks {
             SharedCopy.unpack(file, to);
             return file;
           });
+    }
+  }
+
+  private static boolean isDamaged(Address shared) throws IOException, SQLException {
+    try (Connection opened = shared.open()) {
+      return !TableCopy.tables(opened).isEmpty() && !SharedCopy.missing(opened).isEmpty();
     }
   }
 
@@ -400,7 +411,7 @@ public final class KeepingTasks {
     try (Connection opened = where.shared().get().open()) {
       Set<String> missing = SharedCopy.missing(opened);
       if (!missing.isEmpty()) {
-        throw new SQLException(Words.say("keeping.missing", "tables", String.join(", ", missing)));
+        throw TableCopy.missing(missing);
       }
       return TableCopy.counts(opened);
     }

@@ -64,7 +64,7 @@ public final class SharedCopy {
   /**
    * The tables that should be there by what the database says of its version, and are not.
    *
-   * @throws SQLException if it says nothing of it, as all are gone
+   * @throws SQLException if it says nothing of it
    */
   public static Set<String> missing(Connection of) throws SQLException, IOException {
     Path folder = Files.createTempDirectory("tables");

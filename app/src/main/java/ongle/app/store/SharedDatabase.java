@@ -3,6 +3,9 @@ package ongle.app.store;
 import java.sql.Connection;
 import java.sql.DriverManager;
 import java.sql.SQLException;
+import java.sql.Statement;
+import java.time.LocalDateTime;
+import java.time.format.DateTimeFormatter;
 import java.util.Map;
 import java.util.regex.Pattern;
 import javax.sql.DataSource;
@@ -28,6 +31,8 @@ public class SharedDatabase {
   private static final Pattern NAME = Pattern.compile("[a-z][a-z0-9_]{0,30}");
 
   private static final String UNNAMED = "salon";
+
+  private static final DateTimeFormatter ASIDE = DateTimeFormatter.ofPattern("'_'yyyyMMdd_HHmmss");
 
   /** First the names types have in the file's database, then the tables themselves. */
   private static final String MIGRATIONS = "classpath:db/postgresql,classpath:db/migration";
@@ -140,6 +145,20 @@ public class SharedDatabase {
 
     public Connection open() throws SQLException {
       return DriverManager.getConnection(url(), DataFolder.USER, null);
+    }
+
+    /**
+     * Makes room for the salon's tables anew.
+     *
+     * @return the schema in which what was there is now
+     */
+    public String setAside(LocalDateTime now) throws SQLException {
+      String aside = schema() + now.format(ASIDE);
+      try (Connection opened = open();
+          Statement statement = opened.createStatement()) {
+        statement.execute("alter schema %s rename to %s".formatted(schema(), aside));
+      }
+      return aside;
     }
 
     /** Makes its tables, or brings them up to date. */

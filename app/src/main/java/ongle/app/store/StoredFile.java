@@ -26,6 +26,9 @@ public record StoredFile(Path file, DataKey key) {
   /** What the database begins an encrypted file with. */
   private static final byte[] ENCRYPTED = "H2encrypt".getBytes(StandardCharsets.US_ASCII);
 
+  /** And one that is not. */
+  private static final byte[] PLAIN = "H:2,".getBytes(StandardCharsets.US_ASCII);
+
   private static final String CIPHER = "AES";
   private static final String ENDING = ".mv.db";
 
@@ -34,13 +37,23 @@ public record StoredFile(Path file, DataKey key) {
     return new StoredFile(folder.resolve(DataFolder.FILE), key);
   }
 
-  /** Encrypted if it is there and says so, or will be if it is made with a key. */
+  /**
+   * Encrypted if it is there and says so, or will be if it is made with a key. One whose beginning
+   * is damaged says nothing: then it is what it would have been made.
+   */
   public boolean isEncrypted() throws IOException {
+    if (begins(ENCRYPTED)) {
+      return true;
+    }
+    return key.file().isPresent() && !begins(PLAIN);
+  }
+
+  private boolean begins(byte[] with) throws IOException {
     if (!Files.exists(file)) {
-      return key.file().isPresent();
+      return false;
     }
     try (InputStream in = Files.newInputStream(file)) {
-      return Arrays.equals(in.readNBytes(ENCRYPTED.length), ENCRYPTED);
+      return Arrays.equals(in.readNBytes(with.length), with);
     }
   }
 

@@ -20,6 +20,7 @@ import java.util.TreeMap;
 import java.util.TreeSet;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
+import ongle.app.words.Words;
 
 /**
  * Copies every row from one database to another with the same tables, whichever of the two kinds
@@ -60,6 +61,11 @@ public final class TableCopy {
     return tables;
   }
 
+  /** Says in words that these are not there. */
+  public static SQLException missing(Set<String> tables) {
+    return new SQLException(Words.say("store.missing", "tables", String.join(", ", tables)));
+  }
+
   /** Rows by table. */
   public static Map<String, Long> counts(Connection of) throws SQLException {
     Map<String, Long> counts = new TreeMap<>();
@@ -74,9 +80,18 @@ public final class TableCopy {
     return counts;
   }
 
-  /** In the place of what is there; nobody stays signed in. */
+  /**
+   * In the place of what is there; nobody stays signed in.
+   *
+   * @throws SQLException if there is a table too few to take everything
+   */
   public void replace() throws SQLException {
     List<String> order = order();
+    Set<String> homeless = tables(from);
+    homeless.removeAll(order);
+    if (!homeless.isEmpty()) {
+      throw missing(homeless);
+    }
     try (Statement statement = to.createStatement()) {
       statement.executeUpdate("delete from " + SESSIONS);
       for (int i = order.size() - 1; i >= 0; i--) {

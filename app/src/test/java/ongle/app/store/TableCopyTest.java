@@ -101,4 +101,15 @@ class TableCopyTest {
       assertThat(rows(to, "client")).hasSize(1).first().asString().contains("Greta Halvorn");
     }
   }
+
+  @Test
+  void rowsWithoutATableToGoToAreNotLeftOutInSilence() throws Exception {
+    try (Connection to = made();
+        Connection from = salon.getDataSource().getConnection()) {
+      change(to, "drop table bench_event");
+      assertThatThrownBy(() -> new TableCopy(from, to).replace())
+          .isInstanceOf(SQLException.class)
+          .hasMessageContaining("bench_event");
+    }
+  }
 }
