@@ -3,6 +3,7 @@ package ongle.e2e;
 import java.time.Duration;
 import java.util.List;
 import java.util.function.Function;
+import java.util.function.UnaryOperator;
 import java.util.logging.Level;
 import java.util.logging.Logger;
 import org.openqa.selenium.By;
@@ -35,10 +36,17 @@ final class Desk implements AutoCloseable {
   }
 
   private final ChromeDriver driver;
-  private final Salon salon;
+  private final UnaryOperator<String> addresses;
 
   Desk(Salon salon) {
-    this.salon = salon;
+    this(salon::address);
+  }
+
+  /**
+   * @param addresses from a path to where it is found
+   */
+  Desk(UnaryOperator<String> addresses) {
+    this.addresses = addresses;
     ChromeOptions options = new ChromeOptions();
     options.setBinary("/usr/bin/chromium");
     options.setAcceptInsecureCerts(true); // a salon's certificate is its own
@@ -75,7 +83,7 @@ final class Desk implements AutoCloseable {
 
   /** Opens a page; a browser nobody is signed in at is the owner's first. */
   void open(String path) {
-    driver.get(salon.address(path));
+    driver.get(addresses.apply(path));
     if (driver.getCurrentUrl().contains("/sign-in?")) {
       signIn(Visitor.OWNER);
     }
