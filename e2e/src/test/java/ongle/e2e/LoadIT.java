@@ -59,6 +59,8 @@ class LoadIT {
   private static final String QUICK = "--ongle.bench-speed=500";
 
   private static final Pattern STEP = Pattern.compile("data-step=\"([^\"]+)\"");
+  private static final Pattern BEHIND =
+      Pattern.compile("class=\"finish-at\">[^<]*<span>(\\d+)</span>");
   private static final int PAGES_A_SECOND = Integer.getInteger("ongle.pages", 100);
   private static final int PAGES_AT_ONCE = 200;
 
@@ -72,14 +74,18 @@ class LoadIT {
   private static final int LISTENS_MOST = 10_000;
 
   /**
-   * How long the load grows from nothing to all of it, and how long it then goes on uncounted, s.
+   * How long the load grows from nothing to all of it, as a salon fills in the morning, and how
+   * long it then goes on uncounted, s.
    */
-  private static final int GROWS = Integer.getInteger("ongle.grows", 180);
+  private static final int GROWS = Integer.getInteger("ongle.grows", 480);
 
   private static final int SETTLES = 60;
 
   /** How often it is told how it goes, s. */
   private static final int STRETCH = Integer.getInteger("ongle.stretch", 60);
+
+  /** As balancers let what has just begun: how long until it gets its whole share, s. */
+  private static final double SLOW_START = 60;
 
   private static final int COME_AGAIN = 503;
   private static final String FORM = "application/x-www-form-urlencoded";
@@ -105,6 +111,9 @@ class LoadIT {
 
   /** Presses that were answered as saved. */
   private final AtomicInteger kept = new AtomicInteger();
+
+  /** Of those, what was found not to be there later. */
+  private final AtomicInteger gone = new AtomicInteger();
 
   private final Map<String, Integer> whichErrors = new ConcurrentHashMap<>();
   private volatile Tally tally = new Tally();
@@ -184,12 +193,14 @@ class LoadIT {
 
   /** Somebody at a desk, known at both instances. */
   private final class Person {
+    private final List<Salon> instances;
     private final List<Visitor> at;
     private final String cookie;
     private final Random random;
 
     /** Signs in once: a session is good at every instance. */
     Person(List<Salon> instances, int seed) {
+      this.instances = instances;
       random = new Random(seed);
       Visitor browser = new Visitor(instances.get(seed % instances.size()));
       try {
@@ -208,7 +219,7 @@ class LoadIT {
      * tells nothing of the one that began again.
      */
     HttpResponse<String> ask(Question question) throws IOException, InterruptedException {
-      int first = random.nextInt(at.size());
+      int first = instances.indexOf(balanced(instances, random));
       IOException last = null;
       for (int turn = 0; turn <= at.size(); turn++) {
         try {
@@ -222,6 +233,17 @@ class LoadIT {
       }
       throw last;
     }
+  }
+
+  /** One of the two; the one that began again is asked seldom at first. */
+  private static Salon balanced(List<Salon> two, Random random) {
+    double one = share(two.get(0));
+    double other = share(two.get(1));
+    return two.get(random.nextDouble() * (one + other) < one ? 0 : 1);
+  }
+
+  private static double share(Salon instance) {
+    return Math.min(1, (1 + instance.runsFor()) / SLOW_START);
   }
 
   private interface Question {
@@ -240,7 +262,11 @@ class LoadIT {
       for (int desk = 0; desk < DESKS; desk++) {
         all.add(new Desk(new Person(instances, desk), desk));
       }
-      all.forEach(desk -> desks.execute(desk::work));
+      for (int desk = 0; desk < DESKS; desk++) {
+        long comes = TimeUnit.SECONDS.toMillis(GROWS) * desk / DESKS;
+        Desk next = all.get(desk);
+        desks.execute(() -> next.work(comes));
+      }
       for (int ear = 0; ear < LISTENERS; ear++) {
         Person person = all.get(ear % DESKS).person;
         String name = "load-desk-" + ear;
@@ -255,26 +281,28 @@ class LoadIT {
               new ArrayBlockingQueue<>(MOST_WAITING),
               (page, full) -> leftOut.incrementAndGet());
       pages(all, beat, loaders);
-      stretches(GROWS + SETTLES);
+      stretches(GROWS);
+      String before = inUse(instances); // which halts them, so it is not asked while it counts
+      stretches(SETTLES);
       tally = new Tally();
       errors.set(0);
       leftOut.set(0);
       kept.set(0);
-      String before = one.weight() + " | " + two.weight();
       StringBuilder between = new StringBuilder();
       List<Tally> parts = new ArrayList<>();
       for (int third = 0; third < 3; third++) {
-        parts.addAll(stretches(LASTS / 3));
         between.append(
-            "- after %d s: %s | %s%n"
-                .formatted((third + 1) * LASTS / 3, one.weight(), two.weight()));
+            "- after %d s: %s | %s%n".formatted(third * LASTS / 3, one.weight(), two.weight()));
+        parts.addAll(stretches(LASTS / 3));
       }
+      between.append("- after %d s: %s | %s%n".formatted(LASTS, one.weight(), two.weight()));
+      String memory = "in use before it %s, after it %s".formatted(before, inUse(instances));
       Tally calm = Tally.of(parts);
       int calmKept = kept.getAndSet(0);
       int calmErrors = errors.get() + leftOut.getAndSet(0);
       System.out.printf(
           "without kills: presses %s; pages %s; errors %d%n%s | %s%n",
-          Tally.says(calm.presses), Tally.says(calm.pages), calmErrors, before, between);
+          Tally.says(calm.presses), Tally.says(calm.pages), calmErrors, memory, between);
       tally = new Tally();
       errors.set(0);
       Writers writers = new Writers(instances, 6);
@@ -290,18 +318,18 @@ class LoadIT {
         killed.kill();
         killed.start();
         System.out.printf(
-            "kill %d: %d changes acknowledged, %d errors %s%n",
-            kill + 1, writers.acknowledged(), errors.get(), whichErrors);
+            "kill %d: %d and %d changes acknowledged, %d of these gone, %d errors %s%n",
+            kill + 1, writers.acknowledged(), kept.get(), gone.get(), errors.get(), whichErrors);
       }
       on.set(false);
       beat.shutdownNow();
       loaders.shutdownNow();
       desks.shutdown();
       desks.awaitTermination(1, TimeUnit.MINUTES);
-      int lost = writers.lost(one) + writers.lost(two);
+      int lost = writers.lost(one) + writers.lost(two) + gone.get();
       String report =
           report(
-              calm, calmKept, calmErrors, before, between.toString(), writers.acknowledged(), lost);
+              calm, calmKept, calmErrors, memory, between.toString(), writers.acknowledged(), lost);
       System.out.println(report);
       Files.writeString(Path.of("target", "load.md"), report);
       assertThat(lost).isZero();
@@ -309,6 +337,12 @@ class LoadIT {
       assertThat(calmKept).isGreaterThan(calm.presses.size() - DESKS);
       assertThat(errors.get()).isZero();
     }
+  }
+
+  private static String inUse(List<Salon> instances) {
+    return instances.stream()
+        .map(each -> "%d MB".formatted(each.inUse() >> 20))
+        .collect(Collectors.joining(", "));
   }
 
   /** Lets it go on, and tells of each stretch as it ends. */
@@ -328,7 +362,7 @@ class LoadIT {
       Tally calm,
       int calmKept,
       int calmErrors,
-      String before,
+      String memory,
       String between,
       int acknowledged,
       int lost) {
@@ -342,7 +376,7 @@ class LoadIT {
         - presses: %s; answered as saved: %d
         - pages: %s
         - errors, or pages left out because a thousand waited: %d
-        - memory at the beginning: %s
+        - memory %s
         %s
         ## The same while one instance after the other is killed (kill -9), %d times
 
@@ -350,7 +384,7 @@ class LoadIT {
         - pages: %s
         - pages left out because a thousand waited: %d
         - errors (neither instance answered, or not as it should): %d
-        - changes answered as saved to four writers beside: %d; of them lost: %d
+        - changes answered as saved to four writers beside: %d; of all that was answered as saved lost: %d
         %s
         """
         .formatted(
@@ -365,7 +399,7 @@ class LoadIT {
             calmKept,
             Tally.says(calm.pages),
             calmErrors,
-            before,
+            memory,
             between,
             KILLS,
             Tally.says(tally.presses),
@@ -389,6 +423,10 @@ class LoadIT {
     private final int set;
     private final String finger;
     private int turn;
+
+    /** Steps that are done, as the page says; not known after the plan was changed. */
+    private int done = -1;
+
     private String step = "";
     private String stands;
 
@@ -407,8 +445,11 @@ class LoadIT {
       set = Integer.parseInt(where.replaceAll(".*/sets/(\\d+)/.*", "$1"));
     }
 
-    void work() {
-      Pause.of(person.random.nextInt(PRESSES_EVERY));
+    /**
+     * @param comes so many ms later
+     */
+    void work(long comes) {
+      Pause.of(comes + person.random.nextInt(PRESSES_EVERY));
       while (on.get()) {
         long begun = System.nanoTime();
         if (++turn % PLANS_EVERY == 0) {
@@ -426,23 +467,37 @@ class LoadIT {
         return;
       }
       String answer = post("/bench/guide/done", "step=" + step, since, tally.presses);
-      String next = step(answer);
-      if (!answer.isEmpty() && !next.equals(step)) {
+      if (done >= 0 && done(answer) > done) {
         kept.incrementAndGet();
       }
-      step = next;
+      stand(answer);
+    }
+
+    /** What was answered as done stays done. */
+    private void stand(String page) {
+      step = step(page);
+      int now = done(page);
+      if (now >= 0) {
+        if (now < done) {
+          gone.incrementAndGet();
+          System.out.printf("gone: %d steps of set %d were done, now %d%n", done, set, now);
+        }
+        done = now;
+      }
     }
 
     /** At which step it is, after an instance was killed too; begins when the last one is done. */
     private void look() {
-      step = step(get("/bench/guide/now"));
+      stand(get("/bench/guide/now"));
       if (step.isEmpty()) {
+        done = -1;
         post("/bench/guide/begin", "anew=true", System.nanoTime(), new LinkedList<>());
       }
     }
 
     private void plan(long since) {
-      if (stands == null) {
+      boolean sure = stands != null;
+      if (!sure) {
         String page = get("/structure?finger=" + finger);
         stands = page.isEmpty() ? null : Writers.standing(page, finger + "-APEX_THICKNESS");
       }
@@ -450,8 +505,15 @@ class LoadIT {
       String form = "value=" + value + "&seen=" + stands + "&look=nail";
       String answer = post("/structure/" + finger + "/APEX_THICKNESS", form, since, tally.presses);
       boolean saved = answer.contains(">Saved<");
+      done = -1; // a changed plan may have other steps, in another order
+      stand(get("/bench/guide/now"));
       if (saved) {
         kept.incrementAndGet();
+      } else if (sure
+          && answer.contains("in another window meanwhile")
+          && !answer.contains("Changed to " + value)) { // asked twice, as the first answer was lost
+        gone.incrementAndGet(); // nobody else changes it
+        System.out.printf("gone: what was kept before %s of set %d%n", value, set);
       }
       stands = saved ? value : null;
     }
@@ -464,6 +526,11 @@ class LoadIT {
     private String post(String what, String form, long since, Queue<Double> times) {
       String path = "/sets/" + set + what;
       return ask(path, person, visitor -> visitor.post(path, FORM, form), since, times);
+    }
+
+    private static int done(String page) {
+      Matcher found = BEHIND.matcher(page);
+      return !found.find() ? -1 : Integer.parseInt(found.group(1)) - (step(page).isEmpty() ? 0 : 1);
     }
 
     private static String step(String page) {
@@ -498,7 +565,7 @@ class LoadIT {
   private void listen(List<Salon> instances, String desk, Person person) {
     Random random = new Random(desk.hashCode());
     while (on.get()) {
-      URI address = URI.create(instances.get(random.nextInt(instances.size())).address("/"));
+      URI address = URI.create(balanced(instances, random).address("/"));
       try (Socket feed = new Socket(address.getHost(), address.getPort())) {
         feed.getOutputStream()
             .write(

@@ -22,6 +22,7 @@ final class Salon implements AutoCloseable {
   private final int port;
   private final Visitor owner = new Visitor(this);
   private Process process;
+  private volatile long began;
 
   /** Its clock stands still. */
   Salon() {
@@ -94,10 +95,17 @@ final class Salon implements AutoCloseable {
       }
       LockSupport.parkNanos(TimeUnit.MILLISECONDS.toNanos(50));
     }
+    began = System.nanoTime();
+  }
+
+  /** How long it has been answering, s; 0 while it does not. */
+  double runsFor() {
+    return process.isAlive() ? (System.nanoTime() - began) / 1e9 : 0;
   }
 
   /** Starts it without waiting for it. */
   void launch() {
+    began = System.nanoTime();
     List<String> command = new ArrayList<>();
     command.add(ProcessHandle.current().info().command().orElse("java"));
     String options = "@" + System.getProperty("ongle.options");
@@ -138,7 +146,7 @@ final class Salon implements AutoCloseable {
     return data;
   }
 
-  /** Memory and open files of the process as the system counts them, and what is in use of it. */
+  /** Memory and open files of the process as the system counts them. */
   String weight() {
     Path proc = Path.of("/proc", String.valueOf(process.pid()));
     try (java.util.stream.Stream<Path> files = Files.list(proc.resolve("fd"))) {
@@ -148,24 +156,28 @@ final class Salon implements AutoCloseable {
               .filter(line -> line.startsWith("VmRSS") || line.startsWith("Threads"))
               .map(line -> line.replaceAll("\\s+", " "))
               .collect(java.util.stream.Collectors.joining(", "));
-      return "%s, open files %d, in use %d MB".formatted(resident, open, inUse() >> 20);
+      return "%s, open files %d".formatted(resident, open);
     } catch (IOException e) {
       return "not known here";
     }
   }
 
-  /** What is left of the heap when all that nobody refers to is collected, bytes. */
-  private long inUse() throws IOException {
+  /**
+   * What is left of the heap when all that nobody refers to is collected, bytes. It halts
+   * everything for that.
+   */
+  long inUse() {
     Path jcmd = Path.of(System.getProperty("java.home"), "bin", "jcmd");
-    Process counting =
-        new ProcessBuilder(jcmd.toString(), String.valueOf(process.pid()), "GC.class_histogram")
-            .start();
-    try (java.io.BufferedReader lines = counting.inputReader()) {
+    ProcessBuilder counting =
+        new ProcessBuilder(jcmd.toString(), String.valueOf(process.pid()), "GC.class_histogram");
+    try (java.io.BufferedReader lines = counting.start().inputReader()) {
       return lines
           .lines()
           .filter(line -> line.startsWith("Total"))
           .mapToLong(line -> Long.parseLong(line.split("\\s+")[2]))
           .sum();
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
     }
   }
 
