@@ -15,6 +15,7 @@ public final class CannotStart extends RuntimeException {
     NOT_WRITABLE,
     FULL,
     OPEN_ALREADY,
+    EMPTY,
     UPDATE_FAILED,
     KEY_MISSING,
     NO_DATABASE,

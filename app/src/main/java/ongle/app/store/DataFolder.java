@@ -85,6 +85,9 @@ public final class DataFolder
         refuseIfOpen(file, folder);
       }
       Update.takeBackIfCutShort(folder);
+      if (Files.exists(file) && Files.size(file) == 0) { // a new salon would begin in it
+        throw new CannotStart(CannotStart.Why.EMPTY, file, null);
+      }
     } catch (IOException e) {
       throw new CannotStart(CannotStart.Why.NOT_WRITABLE, folder, e);
     }

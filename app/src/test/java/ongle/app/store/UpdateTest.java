@@ -74,6 +74,14 @@ class UpdateTest {
   }
 
   @Test
+  void noNewSalonBeginsInAFileThatWasEmptied() throws Exception {
+    Files.createFile(folder.resolve(DataFile.NAME));
+    assertThatThrownBy(() -> DataFolder.open(folder))
+        .isInstanceOf(CannotStart.class)
+        .hasMessageContaining("is empty");
+  }
+
+  @Test
   void aDatabaseThatDoesNotAnswerIsNamedWithoutItsPassword() throws Exception {
     DataSource gone = mock(DataSource.class);
     when(gone.getConnection()).thenThrow(new SQLException("refused"));
@@ -108,7 +116,7 @@ class UpdateTest {
 
   @Test
   void theDataIsItsOwnersAlone() throws Exception {
-    Files.createFile(folder.resolve(DataFile.NAME));
+    Files.writeString(folder.resolve(DataFile.NAME), "H:2,");
     DataFolder.open(folder);
     assertThat(Files.getPosixFilePermissions(folder)).isEqualTo(DataFolder.OWN_FOLDER);
     assertThat(Files.getPosixFilePermissions(folder.resolve(DataFile.NAME)))
