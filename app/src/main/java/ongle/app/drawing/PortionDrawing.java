@@ -1,13 +1,19 @@
 package ongle.app.drawing;
 
 import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
 import ongle.app.drawing.Scene.Point;
 import ongle.app.words.Words;
+import ongle.core.Memo;
+import ongle.core.fitting.FormPick;
+import ongle.core.nail.Nail;
 import ongle.core.nail.Seat;
 import ongle.core.plan.NailPlan;
 import ongle.core.portion.Portion;
 import ongle.core.portion.ProductPortion;
 import ongle.core.portion.Strip;
+import ongle.core.shape.Outline;
 
 /** The portions of one nail at one scale beside the nail itself. */
 public final class PortionDrawing {
@@ -17,10 +23,34 @@ public final class PortionDrawing {
   /** From the upper edge to the cuticle, mm. */
   private static final double CUTICLE = 2;
 
+  /** An edit leaves nine of the ten as they were. */
+  private static final Memo<Beside, Scene> BESIDE = Memo.forEachDesk(20);
+
+  /** All that the nail with its portions is drawn from. */
+  private record Beside(
+      Nail nail,
+      Outline outline,
+      double length,
+      Optional<FormPick> form,
+      Portion portion,
+      Locale language) {}
+
   private PortionDrawing() {}
 
   /** The nail with its portions beside it. */
   public static Scene of(NailPlan plan, Portion portion) {
+    return BESIDE.of(
+        new Beside(
+            plan.nail(),
+            plan.build().outline(),
+            plan.build().profile().length(),
+            plan.fit().form(),
+            portion,
+            Words.locale()),
+        () -> beside(plan, portion));
+  }
+
+  private static Scene beside(NailPlan plan, Portion portion) {
     double half = plan.nail().width() * 0.7;
     Scene.Builder scene = new Scene.Builder(2.1);
     NailFromAbove.upright(plan.nail(), Seat.OPPOSITE, half, plan.nail().plateLength() + CUTICLE)

@@ -303,8 +303,7 @@ public class SetReader implements ClientHistory {
   public List<Worn> worn() {
     List<NailSet> worn = sets.findByWornUntilNotNullOrderByWornUntil();
     Map<Long, Client> byId =
-        clients.among(worn.stream().map(NailSet::getClientId).toList()).stream()
-            .collect(Collectors.toMap(Client::getId, client -> client));
+        clients.wearing().stream().collect(Collectors.toMap(Client::getId, client -> client));
     return worn.stream()
         .map(
             set ->

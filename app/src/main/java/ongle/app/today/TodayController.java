@@ -119,10 +119,12 @@ class TodayController {
             .toList();
     model.addAttribute("today", today);
     model.addAttribute("visits", visits);
-    model.addAttribute("due", onHands.due().stream().map(worn -> due(worn, today)).toList());
+    List<SetReader.Worn> worn = onHands.worn();
+    model.addAttribute("due", onHands.due(worn).stream().map(each -> due(each, today)).toList());
     if (hands) {
-      model.addAttribute("calls", onHands.called().stream().map(TodayController::call).toList());
-      model.addAttribute("changed", onHands.changed());
+      model.addAttribute(
+          "calls", onHands.called(worn).stream().map(TodayController::call).toList());
+      model.addAttribute("changed", onHands.changed(worn));
       model.addAttribute("needs", booked.stream().flatMap(a -> need(a, people, measured)).toList());
     }
     return "today/page";

@@ -74,16 +74,25 @@ public class OnHands {
   /** A worn set something was changed on, which nobody has looked at yet. */
   public record Changed(long setId, Client client, String changes) {}
 
-  /** Every set being worn, the first due in front: names and days, for the front desk too. */
+  /** Every set being worn, for the front desk too. */
   @Needs(Right.BOOK)
-  public List<Due> due() {
-    return Present.asHouse(this::reckoned);
+  public List<SetReader.Worn> worn() {
+    return Present.asHouse(reader::worn);
   }
 
-  private List<Due> reckoned() {
+  /**
+   * These, the first due in front.
+   *
+   * @param all that are worn
+   */
+  @Needs(Right.BOOK)
+  public List<Due> due(List<SetReader.Worn> all) {
+    return Present.asHouse(() -> reckoned(all));
+  }
+
+  private List<Due> reckoned(List<SetReader.Worn> all) {
     double share = wears.share();
-    List<SetReader.Worn> all = reader.worn();
-    Map<Long, WornSet> kept = kept(all);
+    Map<Long, WornSet> kept = kept();
     List<Long> open =
         all.stream()
             .map(SetReader.Worn::setId)
@@ -92,7 +101,7 @@ public class OnHands {
             .toList();
     if (!open.isEmpty()) {
       changes.executeWithoutResult(status -> open.forEach(id -> keep(id, wears.of(id), share)));
-      kept.putAll(kept(all));
+      kept.putAll(kept());
     }
     return all.stream()
         .map(each -> due(each, Optional.ofNullable(kept.get(each.setId())), share))
@@ -100,10 +109,9 @@ public class OnHands {
         .toList();
   }
 
-  private Map<Long, WornSet> kept(List<SetReader.Worn> all) {
+  private Map<Long, WornSet> kept() {
     Map<Long, WornSet> kept = new HashMap<>();
-    worn.among(all.stream().map(SetReader.Worn::setId).toList())
-        .forEach(set -> kept.put(set.getSetId(), set));
+    worn.onHands().forEach(set -> kept.put(set.getSetId(), set));
     return kept;
   }
 
@@ -145,13 +153,15 @@ public class OnHands {
     }
   }
 
-  /** What clients told by phone of sets they still wear, the last first. */
+  /**
+   * What clients told by phone of sets they still wear, the last first.
+   *
+   * @param all that are worn
+   */
   @Needs(Right.HANDS)
   @Transactional(readOnly = true)
-  public List<Called> called() {
-    List<WearNote> told = notes.told();
-    List<SetReader.Worn> all = told.isEmpty() ? List.of() : reader.worn();
-    return told.stream()
+  public List<Called> called(List<SetReader.Worn> all) {
+    return notes.told().stream()
         .flatMap(
             note ->
                 all.stream()
@@ -167,14 +177,14 @@ public class OnHands {
         .toList();
   }
 
-  /** Worn sets whose last change nobody has looked at yet. */
+  /** Those of them whose last change nobody has looked at yet. */
   @Needs(Right.HANDS)
   @Transactional(readOnly = true)
-  public List<Changed> changed() {
-    return reader.worn().stream().flatMap(this::changed).toList();
+  public List<Changed> changed(List<SetReader.Worn> all) {
+    return all.stream().flatMap(this::unseen).toList();
   }
 
-  private Stream<Changed> changed(SetReader.Worn each) {
+  private Stream<Changed> unseen(SetReader.Worn each) {
     if (!each.learned()) {
       return Stream.empty();
     }
@@ -199,7 +209,7 @@ public class OnHands {
    * @throws NotFound if it is not
    */
   public Due due(long setId) {
-    return due().stream()
+    return due(worn()).stream()
         .filter(each -> each.setId() == setId)
         .findFirst()
         .orElseThrow(() -> new NotFound("worn set " + setId));

@@ -2,7 +2,6 @@ package ongle.app.wear;
 
 import java.time.LocalDate;
 import java.time.LocalDateTime;
-import java.util.Collection;
 import java.util.List;
 import ongle.core.cause.Finding;
 import ongle.core.nail.Finger;
@@ -11,8 +10,10 @@ import org.springframework.data.jpa.repository.Query;
 
 /** Worn sets, as stored. */
 interface WornSetRepository extends JpaRepository<WornSet, Long> {
-  @Query("select w from WornSet w where w.setId in :setIds")
-  List<WornSet> among(Collection<Long> setIds);
+  @Query(
+      "select w from WornSet w where w.setId in"
+          + " (select s.id from NailSet s where s.wornUntil is not null)")
+  List<WornSet> onHands();
 
   /** A set a lot went into. */
   record LotSet(

@@ -198,8 +198,8 @@ class RightsTest {
             OWNER,
             () -> people.add(UUID.randomUUID(), "Somebody", Role.OWNER, "two plain words")),
         new Action("read a set", ALL_HANDS, () -> reader.planned(1)),
-        new Action("read what is due", ALL, () -> onHands.due()),
-        new Action("read who called", ALL_HANDS, () -> onHands.called()),
+        new Action("read what is due", ALL, () -> onHands.due(onHands.worn())),
+        new Action("read who called", ALL_HANDS, () -> onHands.called(onHands.worn())),
         new Action("somebody leaves", OWNER, () -> people.gone(5)),
         new Action("make an owner", OWNER, () -> people.change(4, Role.OWNER, "two plain words")));
   }

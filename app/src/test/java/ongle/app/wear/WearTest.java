@@ -276,7 +276,7 @@ class WearTest {
         .andExpect(content().string(containsString("primer not left out")))
         .andExpect(content().string(containsString("not looked at yet")));
     sets.wear(next, wears.today().plusDays(20));
-    assertThat(onHands.changed()).anyMatch(each -> each.setId() == next);
+    assertThat(onHands.changed(onHands.worn())).anyMatch(each -> each.setId() == next);
     desk.note(
         next,
         Finger.R3,
@@ -286,7 +286,7 @@ class WearTest {
     mvc.perform(get("/clients/" + client + "/hands"))
         .andExpect(content().string(containsString("failed again on day 0")))
         .andExpect(content().string(containsString("helped, whole for 0 days")));
-    assertThat(onHands.changed()).noneMatch(each -> each.setId() == next);
+    assertThat(onHands.changed(onHands.worn())).noneMatch(each -> each.setId() == next);
     sql.update("update nail_set set previous_id = null, worn_until = null where id = ?", next);
     sets.wear(SET, wears.today().plusDays(1));
   }
@@ -326,7 +326,7 @@ class WearTest {
 
   /** A long set, set by hand: it holds until its infill by no great chance. */
   private OnHands.Due dagnys() {
-    return onHands.due().stream()
+    return onHands.due(onHands.worn()).stream()
         .filter(each -> each.client().getName().startsWith("Dagny"))
         .findFirst()
         .orElseThrow();
@@ -363,10 +363,10 @@ class WearTest {
 
   @Test
   void lookingAtWhatIsDueChangesNothingOnceItIsReckoned() {
-    onHands.due();
+    onHands.due(onHands.worn());
     List<Integer> before = versions();
-    onHands.due();
-    onHands.changed();
+    onHands.due(onHands.worn());
+    onHands.changed(onHands.worn());
     wears.of(SET);
     assertThat(versions()).isEqualTo(before);
   }
