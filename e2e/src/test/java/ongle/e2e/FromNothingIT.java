@@ -74,9 +74,7 @@ class FromNothingIT {
         assertThat(two.says("start", "--port", "0")).contains("bench_event", backup);
         two.says("restore", two.data().resolve("backups").resolve(backup).toString());
         one.start("--lan");
-        two.start("--lan");
         assertThat(stands(one)).isEqualTo(before);
-        assertThat(stands(two)).isEqualTo(before);
       }
     }
   }
