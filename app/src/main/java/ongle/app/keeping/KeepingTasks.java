@@ -254,7 +254,14 @@ public final class KeepingTasks {
 
   private static boolean isDamaged(Address shared) throws IOException, SQLException {
     try (Connection opened = shared.open()) {
-      return !TableCopy.tables(opened).isEmpty() && !SharedCopy.missing(opened).isEmpty();
+      if (TableCopy.tables(opened).isEmpty()) {
+        return false;
+      }
+      try {
+        return !SharedCopy.missing(opened).isEmpty();
+      } catch (SQLException nothingSaysOfWhichVersionTheyAre) {
+        return true;
+      }
     }
   }
 
