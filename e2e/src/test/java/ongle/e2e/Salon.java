@@ -3,8 +3,6 @@ package ongle.e2e;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.net.ServerSocket;
-import java.net.URI;
-import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -227,19 +225,7 @@ final class Salon implements AutoCloseable {
   }
 
   private boolean answers() {
-    try {
-      return Visitor.browser()
-              .build()
-              .send(
-                  HttpRequest.newBuilder(URI.create(address("/sign-in"))).build(),
-                  HttpResponse.BodyHandlers.discarding())
-              .statusCode()
-          == 200;
-    } catch (IOException e) {
-      return false;
-    } catch (InterruptedException e) {
-      throw new IllegalStateException(e);
-    }
+    return Visitor.status(address("/sign-in")) == 200;
   }
 
   @Override

@@ -78,6 +78,22 @@ final class Visitor {
     }
   }
 
+  /** What answers there, whoever asks; 0 if nothing does. */
+  static int status(String address) {
+    try {
+      return browser()
+          .build()
+          .send(
+              HttpRequest.newBuilder(URI.create(address)).build(),
+              HttpResponse.BodyHandlers.discarding())
+          .statusCode();
+    } catch (IOException e) {
+      return 0;
+    } catch (InterruptedException e) {
+      throw new IllegalStateException(e);
+    }
+  }
+
   HttpRequest.Builder request(String path) {
     return HttpRequest.newBuilder(URI.create(salon.address(path)))
         .header("Origin", salon.address(""))
