@@ -17,6 +17,7 @@ public final class CannotStart extends RuntimeException {
     OPEN_ALREADY,
     EMPTY,
     UPDATE_FAILED,
+    NEWER,
     KEY_MISSING,
     NO_DATABASE,
     NO_SALON_NAME

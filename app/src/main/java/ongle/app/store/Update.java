@@ -15,8 +15,11 @@ import java.util.zip.ZipInputStream;
 import javax.sql.DataSource;
 import org.flywaydb.core.Flyway;
 import org.flywaydb.core.api.FlywayException;
+import org.flywaydb.core.api.MigrationInfo;
 import org.flywaydb.core.api.MigrationInfoService;
+import org.flywaydb.core.api.MigrationState;
 import org.flywaydb.core.api.MigrationVersion;
+import org.jspecify.annotations.Nullable;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.flyway.autoconfigure.FlywayMigrationStrategy;
 import org.springframework.jdbc.core.JdbcTemplate;
@@ -53,6 +56,7 @@ public class Update implements FlywayMigrationStrategy {
   public void migrate(Flyway flyway) {
     shared.reach();
     MigrationInfoService tables = flyway.info();
+    refuseNewer(tables.current());
     boolean kept = shared.isShared() || Files.exists(folder.resolve(DataFile.NAME));
     if (!kept || tables.current() == null || tables.pending().length == 0) {
       flyway.migrate(); // in memory there is nothing to lose, and nothing to do is soon done
@@ -70,6 +74,13 @@ public class Update implements FlywayMigrationStrategy {
       Files.move(folder.resolve(COPY), folder.resolve(KEPT), StandardCopyOption.REPLACE_EXISTING);
     } catch (IOException | FlywayException e) {
       throw new CannotStart(CannotStart.Why.UPDATE_FAILED, folder, e);
+    }
+  }
+
+  /** What a newer Ongle keeps, this one would show and change in part only. */
+  private void refuseNewer(@Nullable MigrationInfo newest) {
+    if (newest != null && newest.getState() == MigrationState.FUTURE_SUCCESS) {
+      throw new CannotStart(CannotStart.Why.NEWER, folder, null);
     }
   }
 

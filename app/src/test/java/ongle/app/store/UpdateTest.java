@@ -66,6 +66,24 @@ class UpdateTest {
   }
 
   @Test
+  void whatANewerOngleKeptIsNotTouched() throws Exception {
+    DataFolder.open(folder);
+    DataSource database = database();
+    update(folder, database, "classpath:db/migration");
+    new JdbcTemplate(database)
+        .update(
+            """
+            insert into "flyway_schema_history"
+              ("installed_rank", "version", "description", "type", "script", "installed_by",
+               "execution_time", "success")
+            values (9999, '9999', 'later', 'SQL', 'V9999__later.sql', 'ongle', 1, true)
+            """);
+    assertThatThrownBy(() -> update(folder, database, "classpath:db/migration"))
+        .isInstanceOf(CannotStart.class)
+        .hasMessageContaining("newer Ongle");
+  }
+
+  @Test
   void aFolderThatCannotBeMadeIsNamed() throws Exception {
     Path file = Files.createFile(folder.resolve("file"));
     assertThatThrownBy(() -> DataFolder.open(file.resolve("data")))
