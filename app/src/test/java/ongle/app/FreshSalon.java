@@ -5,15 +5,13 @@ import java.util.List;
 import java.util.Map;
 import java.util.WeakHashMap;
 import javax.sql.DataSource;
-import ongle.app.kits.KitCatalogue;
-import ongle.app.salon.SalonSettings;
+import ongle.app.store.Instances;
 import org.springframework.context.ApplicationContext;
 import org.springframework.core.Ordered;
 import org.springframework.jdbc.core.ConnectionCallback;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.test.context.TestContext;
 import org.springframework.test.context.TestExecutionListener;
-import org.springframework.test.util.AopTestUtils;
 import org.springframework.test.util.ReflectionTestUtils;
 
 /** Puts the salon back to what it was at the start, before each test: none hears of another. */
@@ -32,8 +30,9 @@ class FreshSalon implements TestExecutionListener, Ordered {
     JdbcTemplate salon = new JdbcTemplate(context.getBean(DataSource.class));
     List<String> back = BACK.computeIfAbsent(context, key -> keep(salon));
     salon.execute(String.join("", back));
-    forget(context, KitCatalogue.class, "known");
-    forget(context, SalonSettings.class, "language");
+    // As after a backup was put back.
+    ReflectionTestUtils.invokeMethod(
+        context.getBean(Instances.class), "pass", Instances.MISSED, "");
   }
 
   /** Keeps a copy of every table, and says how to bring it back; on either kind of database. */
@@ -61,10 +60,5 @@ class FreshSalon implements TestExecutionListener, Ordered {
     }
     back.add(checks.formatted(shared ? "default" : "true"));
     return back;
-  }
-
-  private static void forget(ApplicationContext context, Class<?> service, String field) {
-    ReflectionTestUtils.setField(
-        AopTestUtils.<Object>getUltimateTargetObject(context.getBean(service)), field, null);
   }
 }

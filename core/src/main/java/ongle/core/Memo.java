@@ -39,6 +39,13 @@ public final class Memo<Q, A> {
     return new Memo<>(DESKS * answers);
   }
 
+  /** Knows nothing any more. */
+  public void forget() {
+    synchronized (known) {
+      known.clear();
+    }
+  }
+
   /** The answer known, else worked out and kept. */
   public A of(Q question, Supplier<A> workOut) {
     synchronized (known) {

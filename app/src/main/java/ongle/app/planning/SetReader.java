@@ -24,6 +24,8 @@ import ongle.app.sets.PlateLength;
 import ongle.app.sets.SetChoices;
 import ongle.app.sets.SetNail;
 import ongle.app.sets.SetRepository;
+import ongle.app.sets.Written;
+import ongle.app.store.Instances;
 import ongle.app.web.NotFound;
 import ongle.app.words.Numbers;
 import ongle.app.words.Words;
@@ -44,6 +46,7 @@ import ongle.core.wear.Wearing;
 import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.support.TransactionSynchronizationManager;
 
 /** Reads sets and plans them. */
 @Service
@@ -51,6 +54,9 @@ import org.springframework.transaction.annotation.Transactional;
 public class SetReader implements ClientHistory {
   /** With what was tried last. */
   private final Memo<Asked, SetPlan> known = Memo.forEachDesk(6);
+
+  /** A set, and the one before it. */
+  private final Memo<Written, NailSet> asWritten = Memo.forEachDesk(4);
 
   private final SetRepository sets;
   private final ClientRepository clients;
@@ -63,7 +69,10 @@ public class SetReader implements ClientHistory {
       ClientRepository clients,
       KitCatalogue kits,
       Products products,
-      SalonSettings salon) {
+      SalonSettings salon,
+      Instances instances) {
+    // A backup put back may hold what was written as often and is another.
+    instances.hear(Instances.MISSED, text -> asWritten.forget());
     this.salon = salon;
     this.sets = sets;
     this.clients = clients;
@@ -105,13 +114,35 @@ public class SetReader implements ClientHistory {
   }
 
   private NailSet whole(long setId) {
-    return sets.whole(setId).orElseThrow(() -> new NotFound("set " + setId));
+    return found(setId).orElseThrow(() -> new NotFound("set " + setId));
+  }
+
+  /**
+   * Read anew only if it was written since, for most pages are looked at more often than sets are
+   * changed. How often it was written is asked first, so that what is kept under it is never older.
+   * Whoever may change a set reads one of their own.
+   */
+  private Optional<NailSet> found(long setId) {
+    return TransactionSynchronizationManager.isCurrentTransactionReadOnly()
+        ? sets.written(setId).map(times -> asWritten.of(times, () -> read(setId).orElseThrow()))
+        : read(setId);
+  }
+
+  private Optional<NailSet> read(long setId) {
+    return sets.whole(setId).map(SetReader::ready);
+  }
+
+  /** With all that is on its nails, which cannot be read once the transaction is over. */
+  private static NailSet ready(NailSet set) {
+    set.measured();
+    set.getNails().forEach(nail -> nail.rejected(Quantity.WIDTH));
+    return set;
   }
 
   /** As it would stand with other choices; nothing is stored. */
   public PlannedSet planned(NailSet set, Choices choices) {
     return planned(
-        set,
+        ready(set),
         choices.ofSet(),
         choices.ofSet().length(),
         nail -> choices.nails().get(nail.getFinger()).adjustments(products::of));
@@ -131,8 +162,6 @@ public class SetReader implements ClientHistory {
 
   private PlannedSet planned(
       NailSet set, SetChoices choices, LengthWish length, Function<SetNail, Adjustments> byHand) {
-    // Read now: the collections cannot be read once the transaction is over.
-    set.getNails().forEach(nail -> nail.rejected(Quantity.WIDTH));
     Client client = clients.findById(set.getClientId()).orElseThrow();
     Optional<NailSet> last = lastVisit(set);
     Readings readings = set.readings(last.map(NailSet::measured).orElse(Map.of()));
@@ -214,7 +243,7 @@ public class SetReader implements ClientHistory {
   }
 
   private Optional<NailSet> lastVisit(NailSet set) {
-    return Optional.ofNullable(set.getPreviousId()).flatMap(sets::whole);
+    return Optional.ofNullable(set.getPreviousId()).flatMap(this::found);
   }
 
   /** A client's last sets with anything measured, the last first, ready to be read. */

@@ -3,6 +3,6 @@
  *
  * <p>Read first: {@link ongle.app.planning.SetReader}.
  *
- * <p>May know: sets, salon, kits, products, people.
+ * <p>May know: sets, salon, kits, products, people, store.
  */
 package ongle.app.planning;

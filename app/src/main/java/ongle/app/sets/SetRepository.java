@@ -16,6 +16,11 @@ public interface SetRepository extends JpaRepository<NailSet, Long> {
   @Query("select s from NailSet s left join fetch s.nails where s.id = :id")
   Optional<NailSet> whole(long id);
 
+  @Query(
+      "select new ongle.app.sets.Written(s.id, s.version, sum(n.version)) from NailSet s"
+          + " join s.nails n where s.id = :id group by s.id, s.version")
+  Optional<Written> written(long id);
+
   List<NailSet> findByClientIdOrderByCreatedAtDescIdDesc(long clientId);
 
   @Query(
