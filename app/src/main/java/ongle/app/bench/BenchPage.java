@@ -41,6 +41,7 @@ import ongle.core.nail.Seat;
 import ongle.core.portion.Brush;
 import ongle.core.portion.Mix;
 import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
 import org.springframework.ui.Model;
 
 /** The page of the stage Bench: what is chosen, and one of three views of what follows. */
@@ -74,6 +75,8 @@ class BenchPage {
   /** A habit to choose. */
   record Habit(String name, String label, List<? extends School> all, School chosen) {}
 
+  /** All of it is read in one go. */
+  @Transactional(readOnly = true)
   void show(long id, Finger finger, View look, Seat seat, Model model) {
     PlannedVisit desk = bench.visit(id);
     BenchPlan plan = desk.plan();

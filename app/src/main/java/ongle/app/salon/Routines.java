@@ -1,6 +1,7 @@
 package ongle.app.salon;
 
 import java.util.List;
+import ongle.core.Memo;
 import ongle.core.bench.Routine;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -10,11 +11,14 @@ public final class Routines {
 
   private Routines() {}
 
+  /** A visit keeps the one it began with, and asks for it at every press. */
+  private static final Memo<String, Routine> READ = Memo.forEachDesk(2);
+
   private record Stored(List<Routine.Line> lines) {}
 
   /** What was stored under earlier rules is brought into order. */
   public static Routine read(String stored) {
-    return Routine.mended(JSON.readValue(stored, Stored.class).lines());
+    return READ.of(stored, () -> Routine.mended(JSON.readValue(stored, Stored.class).lines()));
   }
 
   public static String write(Routine routine) {

@@ -36,6 +36,8 @@ class OneWriter extends JpaTransactionManager {
     this.file = file;
     this.shared = shared;
     this.witnesses = witnesses;
+    // A change within what only reads would be answered as kept and be lost.
+    setValidateExistingTransaction(true);
   }
 
   @Override

@@ -12,6 +12,8 @@ import java.util.OptionalInt;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import ongle.core.Memo;
+import ongle.core.Same;
 import ongle.core.cure.LampTime;
 import ongle.core.cure.Layers;
 import ongle.core.layer.Coat;
@@ -58,6 +60,9 @@ public record BenchPlan(
     right = List.copyOf(right);
     refusals = List.copyOf(refusals);
   }
+
+  /** Asked at every press, against which the rest is held. */
+  private static final Memo<Same<BenchPlan>, Schedule> WHOLES = Memo.forEachDesk(4);
 
   /** A body thinner than this at the apex cannot be floated even, mm; a figure of our own. */
   public static final double LEAST_BODY = 0.35;
@@ -328,7 +333,8 @@ public record BenchPlan(
 
   /** The appointment with everything still to be done. */
   public Schedule schedule() {
-    return Scheduler.of(new Hands(jobs(left), jobs(right), Hands.Free.NOW));
+    return WHOLES.of(
+        new Same<>(this), () -> Scheduler.of(new Hands(jobs(left), jobs(right), Hands.Free.NOW)));
   }
 
   /**
