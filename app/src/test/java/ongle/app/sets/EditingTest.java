@@ -20,15 +20,20 @@ import ongle.app.web.Edit;
 import ongle.app.web.NotFound;
 import ongle.core.nail.Finger;
 import ongle.core.nail.Quantity;
+import ongle.core.shape.NailShape;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.transaction.IllegalTransactionStateException;
+import org.springframework.transaction.PlatformTransactionManager;
+import org.springframework.transaction.support.TransactionTemplate;
 
 @SalonTest
 class EditingTest {
   @Autowired SetEditor editor;
   @Autowired SetReader reader;
   @Autowired ClientRepository clients;
+  @Autowired PlatformTransactionManager transactions;
   long set;
 
   @BeforeEach
@@ -64,6 +69,26 @@ class EditingTest {
     assertThat(stored(Finger.L2)).isEqualTo("11.4");
     assertThat(width(Finger.L2, " ", "11.4")).isInstanceOf(Edit.Saved.class);
     assertThat(stored(Finger.L2)).isEmpty();
+  }
+
+  @Test
+  void aSetIsTheSameUntilItIsWrittenAndAnotherThen() {
+    NailSet before = reader.planned(set).set();
+    assertThat(reader.planned(set).set()).isSameAs(before);
+    width(Finger.L2, "11.4", "");
+    assertThat(reader.planned(set).set()).isNotSameAs(before);
+    assertThat(before.nail(Finger.L2).value(Quantity.WIDTH)).isEmpty();
+  }
+
+  @Test
+  void aChangeWithinWhatOnlyReadsIsRefused() {
+    TransactionTemplate reading = new TransactionTemplate(transactions);
+    reading.setReadOnly(true);
+    assertThatThrownBy(
+            () ->
+                reading.executeWithoutResult(
+                    status -> editor.note(set, Change.shape(NailShape.OVAL))))
+        .isInstanceOf(IllegalTransactionStateException.class);
   }
 
   @Test
