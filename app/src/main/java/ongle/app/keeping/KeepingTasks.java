@@ -46,6 +46,9 @@ public final class KeepingTasks {
   /** The backup the page asked for, to be put back before the next start opens the data. */
   static final String RESTORE = "restore.request";
 
+  /** What the shared database calls a table that is not there. */
+  private static final String NO_TABLE = "42P01";
+
   static final String TROUBLE = "! ";
 
   private static final String TASK = "--ongle.task=";
@@ -259,8 +262,11 @@ public final class KeepingTasks {
       }
       try {
         return !SharedCopy.missing(opened).isEmpty();
-      } catch (SQLException nothingSaysOfWhichVersionTheyAre) {
-        return true;
+      } catch (SQLException trouble) {
+        if (NO_TABLE.equals(trouble.getSQLState())) {
+          return true; // nothing says of which version the tables are
+        }
+        throw trouble;
       }
     }
   }

@@ -118,14 +118,19 @@ public class SetReader implements ClientHistory {
   }
 
   /**
-   * Read anew only if it was written since, for most pages are looked at more often than sets are
-   * changed. How often it was written is asked first, so that what is kept under it is never older.
-   * Whoever may change a set reads one of their own.
+   * Read anew only if it was written since: a set is looked at far more often than changed. How
+   * often it was written is asked first, so that what is kept under it is never older. Whoever may
+   * change a set reads one of their own.
    */
   private Optional<NailSet> found(long setId) {
     return TransactionSynchronizationManager.isCurrentTransactionReadOnly()
-        ? sets.written(setId).map(times -> asWritten.of(times, () -> read(setId).orElseThrow()))
+        ? sets.written(setId).map(times -> asWritten.of(times, () -> readNow(setId)))
         : read(setId);
+  }
+
+  /** It may have been erased since it was asked after. */
+  private NailSet readNow(long setId) {
+    return read(setId).orElseThrow(() -> new NotFound("set " + setId));
   }
 
   private Optional<NailSet> read(long setId) {

@@ -9,10 +9,10 @@ import tools.jackson.databind.json.JsonMapper;
 public final class Routines {
   private static final JsonMapper JSON = JsonMapper.builder().build();
 
-  private Routines() {}
-
   /** A visit keeps the one it began with, and asks for it at every press. */
   private static final Memo<String, Routine> READ = Memo.forEachDesk(2);
+
+  private Routines() {}
 
   private record Stored(List<Routine.Line> lines) {}
 
