@@ -75,6 +75,16 @@ class FromNothingIT {
         two.says("restore", two.data().resolve("backups").resolve(backup).toString());
         one.start("--lan");
         assertThat(stands(one)).isEqualTo(before);
+        one.stop();
+        postgres.does(
+            """
+            insert into own.flyway_schema_history
+              (installed_rank, version, description, type, script, installed_by,
+               execution_time, success)
+            values (9999, '9999', 'later', 'SQL', 'V9999__later.sql', 'ongle', 1, true)
+            """);
+        assertThat(two.says("restore", two.data().resolve("backups").resolve(backup).toString()))
+            .contains("newer Ongle");
       }
     }
   }

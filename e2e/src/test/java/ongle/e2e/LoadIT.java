@@ -230,14 +230,15 @@ class LoadIT {
 
     /**
      * As a balancer does: at one instance; at the other if that is gone or has no time, when
-     * nothing was done there. A connection that breaks tells nothing if it is of before an instance
-     * was killed and began again: those are tried until one is good or refused.
+     * nothing was done there; and once more at the first, which may have begun again by then. A
+     * connection that breaks tells nothing if it is of before an instance was killed and began
+     * again: those are tried until one is good or refused.
      */
     HttpResponse<String> ask(Question question) throws IOException, InterruptedException {
       int first = instances.indexOf(balanced(instances, random));
       Optional<HttpResponse<String>> noTime = Optional.empty();
       IOException last = null;
-      for (int turn = 0; turn < at.size(); turn++) {
+      for (int turn = 0; turn <= at.size(); turn++) {
         for (int connection = 0; connection < OLD_CONNECTIONS; connection++) {
           try {
             HttpResponse<String> answer = question.ask(at.get((first + turn) % at.size()));

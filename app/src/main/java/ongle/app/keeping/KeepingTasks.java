@@ -20,6 +20,7 @@ import java.util.Set;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.locks.LockSupport;
 import ongle.app.people.LostPassword;
+import ongle.app.store.CannotStart;
 import ongle.app.store.DataFolder;
 import ongle.app.store.DataKey;
 import ongle.app.store.SharedCopy;
@@ -218,7 +219,7 @@ public final class KeepingTasks {
               rows(counts, "client"),
               "sets",
               rows(counts, "nail_set")));
-    } catch (BackupFile.Damaged | IOException | SQLException | FlywayException e) {
+    } catch (BackupFile.Damaged | IOException | SQLException | FlywayException | CannotStart e) {
       return say(1, Words.say("keeping.not-restored", "why", String.valueOf(e.getMessage())));
     }
   }

@@ -161,15 +161,21 @@ public class SharedDatabase {
       return aside;
     }
 
-    /** Makes its tables, or brings them up to date. */
+    /**
+     * Makes its tables, or brings them up to date.
+     *
+     * @throws CannotStart if a newer Ongle keeps them
+     */
     public void update() {
-      Flyway.configure()
-          .dataSource(url(), DataFolder.USER, null)
-          .defaultSchema(schema())
-          .locations(MIGRATIONS.split(","))
-          .validateOnMigrate(false)
-          .load()
-          .migrate();
+      Flyway flyway =
+          Flyway.configure()
+              .dataSource(url(), DataFolder.USER, null)
+              .defaultSchema(schema())
+              .locations(MIGRATIONS.split(","))
+              .validateOnMigrate(false)
+              .load();
+      Update.refuseNewer(flyway.info(), schema());
+      flyway.migrate();
     }
   }
 }

@@ -19,7 +19,6 @@ import org.flywaydb.core.api.MigrationInfo;
 import org.flywaydb.core.api.MigrationInfoService;
 import org.flywaydb.core.api.MigrationState;
 import org.flywaydb.core.api.MigrationVersion;
-import org.jspecify.annotations.Nullable;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.flyway.autoconfigure.FlywayMigrationStrategy;
 import org.springframework.jdbc.core.JdbcTemplate;
@@ -56,7 +55,7 @@ public class Update implements FlywayMigrationStrategy {
   public void migrate(Flyway flyway) {
     shared.reach();
     MigrationInfoService tables = flyway.info();
-    refuseNewer(tables.current());
+    refuseNewer(tables, folder.toAbsolutePath().normalize().toString());
     boolean kept = shared.isShared() || Files.exists(folder.resolve(DataFile.NAME));
     if (!kept || tables.current() == null || tables.pending().length == 0) {
       flyway.migrate(); // in memory there is nothing to lose, and nothing to do is soon done
@@ -78,9 +77,10 @@ public class Update implements FlywayMigrationStrategy {
   }
 
   /** What a newer Ongle keeps, this one would show and change in part only. */
-  private void refuseNewer(@Nullable MigrationInfo newest) {
+  static void refuseNewer(MigrationInfoService tables, String where) {
+    MigrationInfo newest = tables.current();
     if (newest != null && newest.getState() == MigrationState.FUTURE_SUCCESS) {
-      throw new CannotStart(CannotStart.Why.NEWER, folder, null);
+      throw new CannotStart(CannotStart.Why.NEWER, where, null);
     }
   }
 
