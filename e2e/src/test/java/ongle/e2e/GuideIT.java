@@ -76,6 +76,24 @@ class GuideIT extends AtTheDesk {
     assertThat(behind(desk)).isEqualTo(1);
   }
 
+  /** With the nail drawn beside it and without. */
+  @Test
+  void onATabletTheStepComesBeforeTheClocks() {
+    begin(desk, 7);
+    desk.size(820, 1180);
+    for (int press = 0; press < 6; press++) {
+      assertThat(top(".now-step")).isLessThan(top(".desk-side"));
+      pause(desk);
+      pedal(desk);
+    }
+    assertThat(desk.all(".nail-beside")).isNotEmpty();
+    desk.size(1280, 800);
+  }
+
+  private static int top(String css) {
+    return desk.find(css).getLocation().getY();
+  }
+
   @Test
   void whatIsLeftOutNeedsAReason() {
     begin(desk, 4);

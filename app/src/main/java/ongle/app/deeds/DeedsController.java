@@ -1,12 +1,15 @@
 package ongle.app.deeds;
 
 import java.time.LocalDate;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import ongle.app.people.Needs;
 import ongle.app.people.People;
 import ongle.app.people.Right;
 import ongle.app.words.Words;
+import ongle.core.nail.Quantity;
 import org.springframework.format.annotation.DateTimeFormat;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -62,8 +65,21 @@ class DeedsController {
     return new Line(
         deed.at().toLocalTime().toString(),
         deed.person().isEmpty() ? Words.say("deeds.nobody") : deed.person(),
-        Words.of(deed.part()) + (deed.detail().isEmpty() ? "" : " · " + deed.detail()),
+        Words.of(deed.part()) + (deed.detail().isEmpty() ? "" : " · " + said(deed.detail())),
         to,
         where);
+  }
+
+  /** Figures by their names; fingers and what else there is as they are marked. */
+  private static String said(String detail) {
+    return Arrays.stream(detail.split(" "))
+        .map(
+            code ->
+                Arrays.stream(Quantity.values())
+                    .filter(quantity -> quantity.name().equals(code))
+                    .findFirst()
+                    .map(Words::of)
+                    .orElse(code))
+        .collect(Collectors.joining(" "));
   }
 }

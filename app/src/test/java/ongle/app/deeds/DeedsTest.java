@@ -44,7 +44,7 @@ class DeedsTest {
     assertThat(done.get(0).part()).isEqualTo(Part.MEASURE);
     assertThat(done.get(0).detail()).isEqualTo("L3 WIDTH");
     mvc.perform(get("/salon/deeds"))
-        .andExpect(content().string(containsString("measures and findings · L3 WIDTH")))
+        .andExpect(content().string(containsString("measures and findings · L3 width")))
         .andExpect(content().string(containsString("/sets/4/measure")));
     assertThat(deeds.of(LocalDate.now(), 999L)).isEmpty();
     mvc.perform(get("/sets/4/bench/guide/record"))
