@@ -220,8 +220,12 @@ public final class KeepingTasks {
               "sets",
               rows(counts, "nail_set")));
     } catch (BackupFile.Damaged | IOException | SQLException | FlywayException | CannotStart e) {
-      return say(1, Words.say("keeping.not-restored", "why", String.valueOf(e.getMessage())));
+      return say(1, Words.say("keeping.not-restored", "why", withoutStop(e)));
     }
+  }
+
+  private static String withoutStop(Exception trouble) {
+    return String.valueOf(trouble.getMessage()).replaceFirst("\\.$", "");
   }
 
   private void replaceFile(BackupFile backup) throws IOException {
@@ -239,6 +243,7 @@ public final class KeepingTasks {
 
   /** What is there is backed up first; if it is damaged, it is set aside as it is. */
   private void replaceShared(BackupFile backup, Address shared) throws IOException, SQLException {
+    shared.refuseNewer();
     if (isDamaged(shared)) {
       out.println(Words.say("keeping.aside", "file", shared.setAside(LocalDateTime.now(clock))));
       shared.update();

@@ -162,20 +162,24 @@ public class SharedDatabase {
     }
 
     /**
-     * Makes its tables, or brings them up to date.
-     *
-     * @throws CannotStart if a newer Ongle keeps them
+     * @throws CannotStart if a newer Ongle keeps its tables
      */
+    public void refuseNewer() {
+      Update.refuseNewer(flyway().info(), schema());
+    }
+
+    /** Makes its tables, or brings them up to date. */
     public void update() {
-      Flyway flyway =
-          Flyway.configure()
-              .dataSource(url(), DataFolder.USER, null)
-              .defaultSchema(schema())
-              .locations(MIGRATIONS.split(","))
-              .validateOnMigrate(false)
-              .load();
-      Update.refuseNewer(flyway.info(), schema());
-      flyway.migrate();
+      flyway().migrate();
+    }
+
+    private Flyway flyway() {
+      return Flyway.configure()
+          .dataSource(url(), DataFolder.USER, null)
+          .defaultSchema(schema())
+          .locations(MIGRATIONS.split(","))
+          .validateOnMigrate(false)
+          .load();
     }
   }
 }
