@@ -97,7 +97,7 @@ class LoadIT {
 
   private static final int COME_AGAIN = 503;
 
-  /** A browser has about as many to each instance, one more than which is asked. */
+  /** Connections tried at one instance: about as many as a browser keeps to it, and one more. */
   private static final int OLD_CONNECTIONS = 7;
 
   private static final String FORM = "application/x-www-form-urlencoded";
