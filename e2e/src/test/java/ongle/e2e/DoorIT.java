@@ -42,7 +42,9 @@ class DoorIT extends AtTheDesk {
     // And it says who.
     desk.driver().manage().deleteAllCookies();
     desk.open("/salon/deeds");
-    assertThat(desk.text("table")).contains("Joss Calder", "measures and findings · L3 width");
+    assertThat(desk.text("table"))
+        .contains("Joss Calder", "measures and findings · L3 width")
+        .doesNotContain("nobody signed in");
   }
 
   @Test

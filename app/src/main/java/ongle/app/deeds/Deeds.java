@@ -195,7 +195,7 @@ public class Deeds implements Witness, HandlerInterceptor, WebMvcConfigurer {
    * @param detail which finger
    */
   @Transactional(readOnly = true)
-  public Optional<Deed> last(long set, Part part, String action, String detail) {
+  public Optional<Deed> last(long set, Part part, Act act, String detail) {
     return deeds
         .query(
             "select * from deed where set_id = ? and kind = ? and action = ? and detail = ?"
@@ -203,7 +203,7 @@ public class Deeds implements Witness, HandlerInterceptor, WebMvcConfigurer {
             Deeds::read,
             set,
             part.name(),
-            action,
+            act.action(),
             detail)
         .stream()
         .findFirst();

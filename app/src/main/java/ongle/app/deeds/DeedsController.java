@@ -5,6 +5,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import ongle.app.people.Needs;
 import ongle.app.people.People;
 import ongle.app.people.Right;
@@ -65,9 +66,18 @@ class DeedsController {
     return new Line(
         deed.at().toLocalTime().toString(),
         deed.person().isEmpty() ? Words.say("deeds.nobody") : deed.person(),
-        Words.of(deed.part()) + (deed.detail().isEmpty() ? "" : " · " + said(deed.detail())),
+        what(deed),
         to,
         where);
+  }
+
+  private static String what(Deed deed) {
+    return Stream.of(
+            Words.of(deed.part()),
+            Act.of(deed.action()).map(Words::of).orElse(""),
+            said(deed.detail()))
+        .filter(part -> !part.isEmpty())
+        .collect(Collectors.joining(" · "));
   }
 
   /** Figures by their names; fingers and what else there is as they are marked. */

@@ -132,7 +132,7 @@ class SignInController {
     if (!devices.takesPins(request) && people.hasPin(person.get())) {
       return Optional.of(Words.say("door.no-pins-here"));
     }
-    People.Tried tried = people.tryIn(person.get(), secret, code);
+    People.Tried tried = deeds.beforehand(() -> people.tryIn(person.get(), secret, code));
     people.all().stream()
         .filter(each -> each.getId().equals(person.get()))
         .forEach(

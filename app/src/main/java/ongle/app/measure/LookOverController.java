@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
+import ongle.app.deeds.Act;
 import ongle.app.deeds.Deeds;
 import ongle.app.deeds.Part;
 import ongle.app.editing.Change;
@@ -54,11 +55,6 @@ import org.springframework.web.bind.annotation.RequestParam;
 @Needs(Right.HANDS)
 @RequestMapping("/sets/{id}/look")
 class LookOverController {
-  /** What {@link #buildAnyway} is called among the deeds. */
-  private static final String ANSWERED = "buildAnyway";
-
-  private static final String SAID = "said";
-
   private final SetReader reader;
   private final SetEditor editor;
   private final Deeds deeds;
@@ -377,18 +373,20 @@ class LookOverController {
                 finger,
                 stop.orElse(null),
                 nail.getBuildAnyway(),
-                nail.getBuildAnyway() == null ? null : by(planned, ANSWERED, finger.name())))
+                nail.getBuildAnyway() == null
+                    ? null
+                    : by(planned, Act.BUILD_ANYWAY, finger.name())))
         : Optional.empty();
   }
 
   private @Nullable String answered(PlannedSet planned, @Nullable String answer, What what) {
-    return answer == null || answer.isEmpty() ? null : by(planned, SAID, what.name());
+    return answer == null || answer.isEmpty() ? null : by(planned, Act.SAID, what.name());
   }
 
   /** Who answered for it. */
-  private @Nullable String by(PlannedSet planned, String action, String detail) {
+  private @Nullable String by(PlannedSet planned, Act act, String detail) {
     return deeds
-        .last(planned.id(), Part.MEASURE, action, detail)
+        .last(planned.id(), Part.MEASURE, act, detail)
         .filter(deed -> !deed.person().isEmpty())
         .map(
             deed ->

@@ -7,9 +7,11 @@ import static org.springframework.test.web.servlet.request.MockMvcRequestBuilder
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
 
 import java.time.LocalDate;
+import java.util.Arrays;
 import java.util.List;
-import java.util.Optional;
+import java.util.Map;
 import java.util.Set;
+import java.util.stream.Stream;
 import ongle.app.As;
 import ongle.app.SalonTest;
 import ongle.app.people.Role;
@@ -18,6 +20,7 @@ import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.test.web.servlet.MockMvc;
 import org.springframework.web.bind.annotation.RequestMethod;
+import org.springframework.web.method.HandlerMethod;
 import org.springframework.web.servlet.mvc.method.annotation.RequestMappingHandlerMapping;
 
 /** Every change says who. */
@@ -63,19 +66,31 @@ class DeedsTest {
             .with(As.a(Role.TECHNICIAN))
             .param("reason", "seen by a doctor"));
     assertThat(deeds.of(4)).hasSize(1);
+    mvc.perform(get("/salon/deeds"))
+        .andExpect(
+            content()
+                .string(
+                    containsString("measures and findings · built on in spite of a finding · R3")));
   }
 
   @Test
   void everyPageThatChangesSomethingBelongsToAPart() {
-    assertThat(
-            routing.getHandlerMethods().entrySet().stream()
-                .filter(
-                    each ->
-                        !Set.of(RequestMethod.GET)
-                            .containsAll(each.getKey().getMethodsCondition().getMethods()))
-                .filter(each -> each.getValue().getBeanType().getName().startsWith("ongle"))
-                .map(each -> each.getValue().getBeanType())
-                .filter(type -> Part.of(type).equals(Optional.empty())))
-        .isEmpty();
+    assertThat(changing().filter(method -> Part.of(method.getBeanType()).isEmpty())).isEmpty();
+  }
+
+  @Test
+  void everyActIsWhatAPageDoes() {
+    assertThat(changing().map(method -> method.getMethod().getName()).toList())
+        .containsAll(Arrays.stream(Act.values()).map(Act::action).toList());
+  }
+
+  private Stream<HandlerMethod> changing() {
+    return routing.getHandlerMethods().entrySet().stream()
+        .filter(
+            each ->
+                !Set.of(RequestMethod.GET)
+                    .containsAll(each.getKey().getMethodsCondition().getMethods()))
+        .map(Map.Entry::getValue)
+        .filter(method -> method.getBeanType().getName().startsWith("ongle"));
   }
 }
