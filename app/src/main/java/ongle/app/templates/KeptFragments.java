@@ -37,8 +37,8 @@ import org.thymeleaf.util.FastStringWriter;
 class KeptFragments extends AbstractProcessorDialect {
   private static final String NAME = "kept";
 
-  /** All pages of a set come to about 220, of some kB each. */
-  private final Memo<Question, String> known = Memo.forEachDesk(300);
+  /** All pages of a set come to about 125, of some kB each. */
+  private final Memo<Question, String> known = Memo.forEachDesk(180);
 
   KeptFragments() {
     super(NAME, NAME, StandardDialect.PROCESSOR_PRECEDENCE);
