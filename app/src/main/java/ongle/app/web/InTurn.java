@@ -10,7 +10,6 @@ import java.util.concurrent.TimeUnit;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
-import org.springframework.dao.DataAccessResourceFailureException;
 import org.springframework.stereotype.Component;
 import org.springframework.web.filter.OncePerRequestFilter;
 
@@ -32,19 +31,22 @@ class InTurn extends OncePerRequestFilter {
   /** Most that go on besides. */
   private static final int BESIDES = 16;
 
+  private final ComeAgain comeAgain;
   private final Semaphore places;
   private final Semaphore besides;
   private final long patienceMillis;
 
   @Autowired
-  InTurn() {
+  InTurn(ComeAgain comeAgain) {
     this(
+        comeAgain,
         FOR_EACH_PROCESSOR * Runtime.getRuntime().availableProcessors(),
         BESIDES,
         TimeUnit.SECONDS.toMillis(PATIENCE));
   }
 
-  InTurn(int places, int besides, long patienceMillis) {
+  InTurn(ComeAgain comeAgain, int places, int besides, long patienceMillis) {
+    this.comeAgain = comeAgain;
     this.places = new Semaphore(places, true);
     this.besides = new Semaphore(besides);
     this.patienceMillis = patienceMillis;
@@ -62,24 +64,21 @@ class InTurn extends OncePerRequestFilter {
         place = besides;
       }
       if (place == null) {
-        busy(response);
+        comeAgain.say(request, response);
       } else {
         chain.doFilter(request, response);
       }
     } catch (InterruptedException e) {
       Thread.currentThread().interrupt();
-    } catch (DataAccessResourceFailureException databaseIsAway) {
-      busy(response); // before any page's own handler, as where sessions are read
+    } catch (ServletException | RuntimeException trouble) {
+      if (response.isCommitted() || !ComeAgain.helps(trouble)) {
+        throw trouble;
+      }
+      comeAgain.say(request, response); // outside of any page, as where sessions are read
     } finally {
       if (place != null) {
         place.release();
       }
-    }
-  }
-
-  private static void busy(HttpServletResponse response) throws IOException {
-    if (!response.isCommitted()) {
-      response.sendError(HttpServletResponse.SC_SERVICE_UNAVAILABLE);
     }
   }
 }

@@ -40,9 +40,7 @@ public final class Look {
   static class OnEveryPage {
     @ModelAttribute("theme")
     String theme(HttpServletRequest request) {
-      return known(Theme.class, cookie(request, THEME), Theme.AUTO)
-          .name()
-          .toLowerCase(java.util.Locale.ROOT);
+      return Look.theme(request);
     }
 
     @ModelAttribute("seat")
@@ -55,6 +53,13 @@ public final class Look {
   private static String cookie(HttpServletRequest request, String name) {
     Cookie cookie = WebUtils.getCookie(request, name);
     return cookie == null || cookie.getValue() == null ? "" : cookie.getValue();
+  }
+
+  /** The theme this browser chose, as pages name it. */
+  static String theme(HttpServletRequest request) {
+    return known(Theme.class, cookie(request, THEME), Theme.AUTO)
+        .name()
+        .toLowerCase(java.util.Locale.ROOT);
   }
 
   /** The language this browser chose, as a two-letter code; empty if it follows the salon. */

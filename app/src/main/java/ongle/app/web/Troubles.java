@@ -6,17 +6,17 @@ import ongle.app.people.NotAllowed;
 import ongle.app.people.Present;
 import ongle.app.store.DiskFull;
 import org.apache.tomcat.util.http.InvalidParameterException;
-import org.springframework.dao.CannotAcquireLockException;
-import org.springframework.dao.DataAccessResourceFailureException;
 import org.springframework.dao.DataIntegrityViolationException;
-import org.springframework.transaction.CannotCreateTransactionException;
 import org.springframework.web.bind.WebDataBinder;
 import org.springframework.web.bind.annotation.ControllerAdvice;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.InitBinder;
 import org.springframework.web.multipart.MultipartException;
 
-/** What went wrong, as the status the pages have words for. */
+/**
+ * What went wrong, as the status the pages have words for; what goes later is said by {@link
+ * InTurn}.
+ */
 @ControllerAdvice
 class Troubles {
   /** Forms have plain fields: no lists, no fields of fields. */
@@ -46,15 +46,5 @@ class Troubles {
   })
   void odd(HttpServletResponse response) throws IOException {
     response.sendError(HttpServletResponse.SC_BAD_REQUEST);
-  }
-
-  /** Others are changing things, or the database is away for a moment: later it goes. */
-  @ExceptionHandler({
-    CannotAcquireLockException.class,
-    CannotCreateTransactionException.class,
-    DataAccessResourceFailureException.class
-  })
-  void busy(HttpServletResponse response) throws IOException {
-    response.sendError(HttpServletResponse.SC_SERVICE_UNAVAILABLE);
   }
 }

@@ -55,6 +55,11 @@ public class WholeBody extends OncePerRequestFilter {
 
   private final Semaphore reading = new Semaphore(MAX_AT_ONCE);
   private final Semaphore parts = new Semaphore(MAX_IN_PARTS);
+  private final ComeAgain comeAgain;
+
+  WholeBody(ComeAgain comeAgain) {
+    this.comeAgain = comeAgain;
+  }
 
   @Override
   protected void doFilterInternal(
@@ -69,10 +74,10 @@ public class WholeBody extends OncePerRequestFilter {
     if (nothing) {
       chain.doFilter(request, response);
     } else if (type(request).startsWith("multipart/")) {
-      inTurn(parts, response, () -> chain.doFilter(request, response));
+      inTurn(parts, request, response, () -> chain.doFilter(request, response));
     } else {
       byte[][] body = new byte[1][];
-      inTurn(reading, response, () -> body[0] = read(request, response));
+      inTurn(reading, request, response, () -> body[0] = read(request, response));
       if (body[0] != null) {
         chain.doFilter(new Read(request, body[0]), response);
       }
@@ -84,10 +89,11 @@ public class WholeBody extends OncePerRequestFilter {
     void go() throws IOException, ServletException;
   }
 
-  private static void inTurn(Semaphore turns, HttpServletResponse response, Reading reading)
+  private void inTurn(
+      Semaphore turns, HttpServletRequest request, HttpServletResponse response, Reading reading)
       throws IOException, ServletException {
     if (!turns.tryAcquire()) {
-      response.sendError(HttpServletResponse.SC_SERVICE_UNAVAILABLE);
+      comeAgain.say(request, response);
       return;
     }
     try {
