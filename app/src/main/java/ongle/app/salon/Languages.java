@@ -3,7 +3,6 @@ package ongle.app.salon;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.Locale;
-import java.util.Optional;
 import ongle.app.web.Look;
 import ongle.app.words.Words;
 import org.springframework.stereotype.Component;
@@ -37,15 +36,9 @@ class Languages implements LocaleResolver {
     if (request.getRequestURI().startsWith("/api/")) {
       return Locale.ENGLISH;
     }
-    return spoken(Look.language(request))
-        .or(() -> spoken(settings.language()))
+    return Words.language(Look.language(request))
+        .or(() -> Words.language(settings.language()))
         .orElse(Locale.ENGLISH);
-  }
-
-  static Optional<Locale> spoken(String code) {
-    return Words.languages().stream()
-        .filter(locale -> locale.getLanguage().equals(code))
-        .findFirst();
   }
 
   @Override

@@ -74,7 +74,7 @@ class SalonController {
   /** What the salon speaks. */
   @PostMapping("/language")
   String speak(@RequestParam String language, Model model) {
-    Languages.spoken(language).ifPresent(settings::speak);
+    Words.language(language).ifPresent(settings::speak);
     show(model);
     model.addAttribute("edit", new Edit.Saved());
     return "salon/page :: answered";

@@ -60,7 +60,7 @@ public class SalonSettings {
   public void begin(String name, String currency, String language) {
     current().called(name.strip());
     current().setCurrency(currency.strip());
-    Languages.spoken(language).ifPresent(this::speak);
+    Words.language(language).ifPresent(this::speak);
   }
 
   /** What the salon speaks, as a two-letter code; asked on every page, so it is remembered. */

@@ -78,9 +78,6 @@ class ComeAgain {
   private static Locale language(HttpServletRequest request) {
     String chosen = Look.language(request);
     String code = chosen.isEmpty() ? request.getLocale().getLanguage() : chosen;
-    return Words.languages().stream()
-        .filter(each -> each.getLanguage().equals(code))
-        .findFirst()
-        .orElse(Locale.ENGLISH);
+    return Words.language(code).orElse(Locale.ENGLISH);
   }
 }

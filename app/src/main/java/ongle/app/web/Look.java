@@ -84,8 +84,7 @@ public final class Look {
                 THEME,
                 known(Theme.class, theme.toUpperCase(java.util.Locale.ROOT), Theme.AUTO).name()));
       }
-      if (language != null
-          && Words.languages().stream().anyMatch(l -> l.getLanguage().equals(language))) {
+      if (language != null && Words.language(language).isPresent()) {
         response.addCookie(cookie(LANGUAGE, language));
       }
       if (seat != null) {

@@ -48,6 +48,13 @@ public final class Words {
   }
 
   /**
+   * @param code of two letters; empty where no language of ours has it
+   */
+  public static Optional<Locale> language(String code) {
+    return languages().stream().filter(each -> each.getLanguage().equals(code)).findFirst();
+  }
+
+  /**
    * @param arguments a name, its value, the next name …
    * @throws IllegalArgumentException if there is no such message
    */

@@ -2,15 +2,11 @@ package ongle.app.web;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
-import static org.mockito.ArgumentMatchers.any;
-import static org.mockito.ArgumentMatchers.eq;
 import static org.mockito.Mockito.mock;
-import static org.mockito.Mockito.when;
 
 import jakarta.servlet.FilterChain;
 import jakarta.servlet.ServletException;
 import java.util.List;
-import java.util.Locale;
 import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.TimeUnit;
 import org.junit.jupiter.api.Test;
@@ -18,12 +14,10 @@ import org.springframework.dao.DataAccessResourceFailureException;
 import org.springframework.mock.web.MockHttpServletRequest;
 import org.springframework.mock.web.MockHttpServletResponse;
 import org.thymeleaf.ITemplateEngine;
-import org.thymeleaf.context.IContext;
 
 /** Requests wait their turn; where none comes they are told, and nobody piles up. */
 class InTurnTest {
-  private final ITemplateEngine templates = mock(ITemplateEngine.class);
-  private final InTurn turns = new InTurn(new ComeAgain(templates), 1, 1, 20);
+  private final InTurn turns = new InTurn(new ComeAgain(mock(ITemplateEngine.class)), 1, 1, 20);
   private final CountDownLatch held = new CountDownLatch(2);
   private final CountDownLatch over = new CountDownLatch(1);
 
@@ -90,22 +84,6 @@ class InTurnTest {
     Exception away = new DataAccessResourceFailureException("away");
     assertThatThrownBy(() -> turns.doFilter(new MockHttpServletRequest(), begun, failing(away)))
         .isSameAs(away);
-  }
-
-  @Test
-  void aReaderIsToldInTheirLanguage() throws Exception {
-    when(templates.process(eq("error"), any(IContext.class)))
-        .thenAnswer(
-            asked -> {
-              IContext context = asked.getArgument(1);
-              return context.getLocale() + " " + context.getVariable("status");
-            });
-    MockHttpServletRequest request = new MockHttpServletRequest();
-    request.addHeader("Accept", "text/html,*/*");
-    request.addPreferredLocale(Locale.GERMANY);
-    MockHttpServletResponse response = new MockHttpServletResponse();
-    turns.doFilter(request, response, failing(new DataAccessResourceFailureException("away")));
-    assertThat(response.getContentAsString()).isEqualTo("de 503");
   }
 
   private static FilterChain failing(Exception trouble) {
